@@ -1,0 +1,61 @@
+package org.mosswake.core.fault;
+
+import java.text.MessageFormat;
+import java.util.Locale;
+
+/** The catalogue. Codes are stable; {0} is what the field is, the rest the values named in each format. */
+public enum FaultCode {
+    MISSING("{0} is missing", "Give {0}."),
+    UNKNOWN_FIELD("{0} is not a field here", "Leave it out, or check its spelling."),
+    WRONG_TYPE("{0} must be {1}", "Send {1}."),
+    NOT_FINITE("{0} must be a finite number", "Send a plain number."),
+    NUL_CHARACTER("{0} holds a NUL character", "Send the text without it."),
+    MALFORMED("the request is not readable: {1}", "Send well-formed JSON."),
+    OUT_OF_RANGE("{0} is {1} {4}; accepted is {2} to {3} {4}", "Use a value from {2} to {3} {4}."),
+    TOO_LONG("{0} has {1} characters; at most {2} are kept", "Shorten it to {2} characters."),
+    TOO_MANY("{0} has {1} entries; at most {2} are accepted", "Send at most {2}."),
+    TOO_FEW("{0} has {1} entries; at least {2} are needed", "Send at least {2}."),
+    NOT_ONE_OF("{0} cannot be ''{1}''", "Use one of {2}."),
+    NOT_FOUND("{0} ''{1}'' is not known here", "Choose one that exists."),
+    UNREADABLE_QUANTITY("''{1}'' is not a {0} we can read", "Type a number and a unit, such as {2}."),
+    LURE_WITHOUT_FORCE("the lure has no weight, drag or lift: nothing holds the line out", "Give it a mass or a drag."),
+    LET_OUT_SHORTER_THAN_TACKLE(
+            "{0} is {1} m, but leaders and shock leader already take {2} m", "Let out more than {2} m."),
+    HOLDER_TAKEN("{0} is already used by line {1}", "Choose a free holder."),
+    TWICE("{0} names ''{1}'' twice", "Name each once."),
+    CHAIN_MUST_END_IN_LINE("{0} must end with the main line", "Add the main line as the last piece."),
+    WRONG_KIND_OF_GEAR("{0} is a {1}; a {2} belongs here", "Choose a {2}."),
+    EVENT_ID_REUSED("{0} was already used for another event", "Make a new id."),
+    TIME_ZONE_UNKNOWN("{0} ''{1}'' is not a time zone", "Use a name such as Etc/GMT+3.");
+
+    private final String message;
+    private final String mend;
+
+    FaultCode(String message, String mend) {
+        this.message = message;
+        this.mend = mend;
+    }
+
+    String message(Object... values) {
+        return format(message, values);
+    }
+
+    String mend(Object... values) {
+        return format(mend, values);
+    }
+
+    private static String format(String pattern, Object... values) {
+        var texts = new Object[values.length];
+        for (int i = 0; i < values.length; i++) {
+            texts[i] = text(values[i]);
+        }
+        return new MessageFormat(pattern, Locale.ROOT).format(texts);
+    }
+
+    private static String text(Object value) {
+        if (value instanceof Double number && number == Math.rint(number) && Math.abs(number) < 1e9) {
+            return Long.toString(number.longValue());
+        }
+        return String.valueOf(value);
+    }
+}

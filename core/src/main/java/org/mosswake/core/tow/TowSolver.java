@@ -1,0 +1,132 @@
+package org.mosswake.core.tow;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.function.DoubleFunction;
+
+/**
+ * Solves the steady tow by shooting from the lure: the unknown is the lure's depth, or, for a lure that cannot stay
+ * under, the share of it that is still in the water.
+ *
+ * <p>Ladder: wholly under at a depth in [0, L + max(0, −h)]; else held at the surface with an immersion 0 &lt; φ ≤ 1;
+ * else airborne. Depth is found within 1e-4 m + 5e-6 of the let-out; the line itself within
+ * {@value #MARCH_TOLERANCE} relative per step, which keeps depth within 0.05 % or 5 mm of a fine solution on the reference cases.
+ */
+public final class TowSolver {
+    static final double MARCH_TOLERANCE = 1e-4;
+    private static final int MOST_STEPS = 60_000;
+    private static final int MOST_EVALUATIONS = 120;
+    private static final double IMMERSION_TOLERANCE = 2e-5;
+
+    private final double tolerance;
+    private final int mostSteps;
+
+    public TowSolver() {
+        this(MARCH_TOLERANCE, MOST_STEPS);
+    }
+
+    /** With a relative error per step and a budget of steps of one's own; for convergence studies. */
+    public TowSolver(double tolerance, int mostSteps) {
+        this.tolerance = tolerance;
+        this.mostSteps = mostSteps;
+    }
+
+    public TowAnswer solve(Tow tow) {
+        TowAnswer answer = attempt(tow);
+        return answer instanceof TowAnswer.Airborne ? new TowAnswer.Airborne(mends(tow)) : answer;
+    }
+
+    private TowAnswer attempt(Tow tow) {
+        var trial = new Trial(tow, tolerance, mostSteps);
+        double justUnder = trial.missAtSurface(1);
+        if (Double.isNaN(justUnder)) {
+            return failed(trial);
+        }
+        return justUnder >= 0 ? running(tow, trial, justUnder) : atSurface(tow, trial, justUnder);
+    }
+
+    private TowAnswer running(Tow tow, Trial trial, double justUnder) {
+        double deepest = trial.totalLength() + Math.max(0, -tow.tipHeightM());
+        double deepestMiss = trial.missAtDepth(deepest);
+        double guess = trial.firstGuess();
+        double depthTolerance = 1e-4 + 5e-6 * trial.totalLength();
+        var search = new DepthSearch(trial::missAtDepth, depthTolerance, MOST_EVALUATIONS);
+        double miss = search.run(0, justUnder, deepest, deepestMiss, guess, -trial.firstSlope());
+        return Double.isNaN(miss) ? failed(trial) : shaped(trial, Regime.RUNNING, 1, tow);
+    }
+
+    private TowAnswer atSurface(Tow tow, Trial trial, double whole) {
+        if (tow.lure().massKg() == 0) {
+            return new TowAnswer.Airborne(List.of());
+        }
+        double lifted = trial.missAtSurface(0);
+        if (lifted < 0) {
+            return new TowAnswer.Airborne(List.of());
+        }
+        var immersion = new double[1];
+        var search = new DepthSearch(
+                share -> trial.missAtSurface(immersion[0] = share), IMMERSION_TOLERANCE, MOST_EVALUATIONS);
+        double miss = search.run(0, lifted, 1, whole, Double.NaN, Double.NaN);
+        return Double.isNaN(miss) ? failed(trial) : shaped(trial, Regime.SURFACE, immersion[0], tow);
+    }
+
+    private static TowAnswer shaped(Trial trial, Regime regime, double immersion, Tow tow) {
+        return new TowAnswer.Shaped(new ShapeReader(trial).read(regime, immersion, tow.lure()));
+    }
+
+    private TowAnswer failed(Trial trial) {
+        String reason = trial.spent()
+                ? "No shape was found within " + mostSteps + " steps along the line."
+                : "The line loses its tension part way up: weight and lift cancel there.";
+        return new TowAnswer.NotConverged(reason, 0);
+    }
+
+    /** Single changes that end the flight, each the smallest found by bisection within the accepted ranges. */
+    private List<AirborneMend> mends(Tow tow) {
+        var mends = new ArrayList<AirborneMend>();
+        add(mends, AirborneMend.Change.SLOW_TO, tow.speed().mps(), TowLimits.SPEED_MPS.least(), tow::withSpeed);
+        double last =
+                tow.chainFromLure().get(tow.chainFromLure().size() - 1).line().lengthM();
+        double others = tow.lengthM() - last;
+        lengthened(tow, last).ifPresent(v -> mends.add(new AirborneMend(AirborneMend.Change.LET_OUT, v + others)));
+        add(mends, AirborneMend.Change.LOWER_TIP_TO, tow.tipHeightM(), 0, tow::withTipHeight);
+        double mass = tow.lure().massKg();
+        add(
+                mends,
+                AirborneMend.Change.LURE_MASS,
+                mass,
+                Math.min(100, 20 * mass + 0.5),
+                m -> tow.withLure(tow.lure().withMass(m)));
+        return mends;
+    }
+
+    private OptionalDouble lengthened(Tow tow, double last) {
+        return nearest(last, TowLimits.LENGTH_M.most(), tow::withLastLength);
+    }
+
+    private void add(
+            List<AirborneMend> mends, AirborneMend.Change change, double from, double to, DoubleFunction<Tow> with) {
+        nearest(from, to, with).ifPresent(value -> mends.add(new AirborneMend(change, value)));
+    }
+
+    /** The value nearest {@code flying} that does not fly, if {@code safe} does not. */
+    private OptionalDouble nearest(double flying, double safe, DoubleFunction<Tow> with) {
+        if (!settles(with.apply(safe))) {
+            return OptionalDouble.empty();
+        }
+        for (int i = 0; i < 12; i++) {
+            double middle = (flying + safe) / 2;
+            if (settles(with.apply(middle))) {
+                safe = middle;
+            } else {
+                flying = middle;
+            }
+        }
+        return OptionalDouble.of(safe);
+    }
+
+    private boolean settles(Tow tow) {
+        return attempt(tow) instanceof TowAnswer.Shaped;
+    }
+}

@@ -1,0 +1,40 @@
+package org.mosswake.core.units;
+
+import java.util.List;
+
+/** Pull and drag. Anglers say "5 kg of drag": that is a kilogram-force, 9.80665 N, and never a mass. */
+public enum ForceUnit implements Unit {
+    NEWTON("N", 1, "n", "newton", "newtons"),
+    KILOGRAM_FORCE("kg", 9.80665, "kg", "kgf", "kilo", "kilos"),
+    POUND_FORCE("lb", 9.80665 * 0.45359237, "lb", "lbf", "lbs", "pound", "pounds");
+
+    private final String symbol;
+    private final double factor;
+    private final List<String> spellings;
+
+    ForceUnit(String symbol, double factor, String... spellings) {
+        this.symbol = symbol;
+        this.factor = factor;
+        this.spellings = List.of(spellings);
+    }
+
+    @Override
+    public String symbol() {
+        return symbol;
+    }
+
+    @Override
+    public List<String> spellings() {
+        return spellings;
+    }
+
+    @Override
+    public double factor() {
+        return factor;
+    }
+
+    @Override
+    public int decimals(double value) {
+        return Math.abs(value) < 0.995 ? 2 : Unit.super.decimals(value);
+    }
+}
