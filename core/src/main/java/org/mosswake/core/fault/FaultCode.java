@@ -7,7 +7,7 @@ import java.util.Locale;
 public enum FaultCode {
     MISSING("{0} is missing", "Give {0}."),
     UNKNOWN_FIELD("{0} is not a field here", "Leave it out, or check its spelling."),
-    WRONG_TYPE("{0} must be {1}", "Send {1}."),
+    WRONG_TYPE("{0} must be {2}; it is {1}", "Send {2}."),
     NOT_FINITE("{0} must be a finite number", "Send a plain number."),
     NUL_CHARACTER("{0} holds a NUL character", "Send the text without it."),
     MALFORMED("the request is not readable: {1}", "Send well-formed JSON."),
@@ -22,6 +22,7 @@ public enum FaultCode {
     LET_OUT_SHORTER_THAN_TACKLE(
             "{0} is {1} m, but leaders and shock leader already take {2} m", "Let out more than {2} m."),
     HOLDER_TAKEN("{0} is already used by line {1}", "Choose a free holder."),
+    HOLDER_IN_USE("{0} leaves out {1}, which a spread uses", "Take its line off that spread first."),
     TWICE("{0} names ''{1}'' twice", "Name each once."),
     CHAIN_MUST_END_IN_LINE("{0} must end with the main line", "Add the main line as the last piece."),
     WRONG_KIND_OF_GEAR("{0} is a {1}; a {2} belongs here", "Choose a {2}."),

@@ -33,11 +33,12 @@ public final class TowSolver {
     }
 
     public TowAnswer solve(Tow tow) {
-        TowAnswer answer = attempt(tow);
+        TowAnswer answer = settle(tow);
         return answer instanceof TowAnswer.Airborne ? new TowAnswer.Airborne(mends(tow)) : answer;
     }
 
-    private TowAnswer attempt(Tow tow) {
+    /** As {@link #solve}, without searching mends for a lure that flies: for searches that try many tows. */
+    public TowAnswer settle(Tow tow) {
         var trial = new Trial(tow, tolerance, mostSteps);
         double justUnder = trial.missAtSurface(1);
         if (Double.isNaN(justUnder)) {
@@ -127,6 +128,6 @@ public final class TowSolver {
     }
 
     private boolean settles(Tow tow) {
-        return attempt(tow) instanceof TowAnswer.Shaped;
+        return settle(tow) instanceof TowAnswer.Shaped;
     }
 }

@@ -1,0 +1,10 @@
+package org.mosswake.core.spread;
+
+import java.util.UUID;
+import org.mosswake.core.tow.LinePiece;
+import org.mosswake.core.units.Force;
+
+/**
+ * Line of the boat's own: one metre of it, and what it is rated to hold.
+ */
+public record LineItem(UUID id, String name, LinePiece metre, Force strength) {}

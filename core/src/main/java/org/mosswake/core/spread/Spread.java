@@ -1,0 +1,39 @@
+package org.mosswake.core.spread;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.UUID;
+import org.mosswake.core.fault.FaultCode;
+import org.mosswake.core.fault.Faults;
+import org.mosswake.core.tow.TowLimits;
+import org.mosswake.core.units.SpeedThroughWater;
+
+/** A line-up at one speed through the water. */
+public record Spread(SpeedThroughWater speed, List<SpreadLine> lines) {
+    public static final int MOST_LINES = 12;
+
+    public Spread {
+        lines = List.copyOf(lines);
+        var faults = new Faults();
+        TowLimits.SPEED_MPS.check(faults, "speedThroughWaterMps", speed.mps());
+        faults.count("lines", lines, 0, MOST_LINES);
+        checkIdentities(faults, lines);
+        faults.throwIfAny();
+    }
+
+    private static void checkIdentities(Faults faults, List<SpreadLine> lines) {
+        var ids = new HashSet<UUID>();
+        var holders = new HashMap<UUID, Integer>();
+        for (int i = 0; i < lines.size(); i++) {
+            SpreadLine line = lines.get(i);
+            if (!ids.add(line.id())) {
+                faults.add(FaultCode.TWICE, "lines[" + i + "].lineId", line.id().toString());
+            }
+            Integer other = holders.putIfAbsent(line.holder().id(), i);
+            if (other != null) {
+                faults.add(FaultCode.HOLDER_TAKEN, "lines[" + i + "].holderId", other + 1);
+            }
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** The light of a day over HTTP. */
+package org.mosswake.server.clock;

@@ -1,0 +1,54 @@
+package org.mosswake.server.platform.openapi;
+
+import com.fasterxml.jackson.databind.JavaType;
+import com.fasterxml.jackson.databind.type.TypeFactory;
+import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.core.converter.ModelConverter;
+import io.swagger.v3.core.converter.ModelConverterContext;
+import io.swagger.v3.oas.models.Components;
+import io.swagger.v3.oas.models.media.Schema;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.Iterator;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Every component of a wire record is required in the document unless it is marked nullable. */
+@Component
+class RequiredUnlessNullable implements ModelConverter {
+    @Override
+    public Schema<?> resolve(AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+        if (!chain.hasNext()) {
+            return null;
+        }
+        Schema<?> schema = chain.next().resolve(type, context, chain);
+        JavaType javaType = TypeFactory.defaultInstance().constructType(type.getType());
+        if (schema != null && javaType.getRawClass().isRecord()) {
+            markRequired(defined(schema, context), javaType.getRawClass());
+        }
+        return schema;
+    }
+
+    private static Schema<?> defined(Schema<?> schema, ModelConverterContext context) {
+        if (schema.get$ref() == null) {
+            return schema;
+        }
+        String name = schema.get$ref().substring(Components.COMPONENTS_SCHEMAS_REF.length());
+        return context.getDefinedModels().getOrDefault(name, schema);
+    }
+
+    private static void markRequired(Schema<?> schema, Class<?> type) {
+        if (schema.getProperties() != null) {
+            schema.setRequired(Arrays.stream(type.getRecordComponents())
+                    .filter(component -> !isNullable(component))
+                    .map(RecordComponent::getName)
+                    .filter(schema.getProperties()::containsKey)
+                    .sorted()
+                    .toList());
+        }
+    }
+
+    private static boolean isNullable(RecordComponent component) {
+        return component.getAnnotatedType().isAnnotationPresent(Nullable.class);
+    }
+}

@@ -1,0 +1,104 @@
+package org.mosswake.server.spread;
+
+import java.time.DateTimeException;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.UUID;
+import org.mosswake.core.fault.Accepted;
+import org.mosswake.core.fault.FaultCode;
+import org.mosswake.core.fault.Faults;
+import org.mosswake.core.spread.Boat;
+import org.mosswake.core.spread.DeckPoint;
+import org.mosswake.core.spread.Holder;
+import org.mosswake.core.spread.HolderKind;
+import org.mosswake.server.platform.json.Checked;
+
+/** A boat as sent and answered; {@code version} 0 makes a new one. */
+record BoatBody(
+        UUID boatId,
+        Integer version,
+        String name,
+        Double lengthM,
+        Double beamM,
+        Integer engines,
+        String place,
+        Double latitudeDeg,
+        Double longitudeDeg,
+        String timeZone,
+        List<HolderBody> holders)
+        implements Checked {
+    private static final Accepted LATITUDE = new Accepted(-90, 90, "°");
+    private static final Accepted LONGITUDE = new Accepted(-180, 180, "°");
+
+    record HolderBody(UUID holderId, String name, HolderKind kind, PointBody base, PointBody tip) {
+        Holder toCore() {
+            return new Holder(holderId, name, kind, base.toCore(), tip.toCore());
+        }
+    }
+
+    record PointBody(Double asternM, Double starboardM, Double heightM) {
+        DeckPoint toCore() {
+            return new DeckPoint(asternM, starboardM, heightM);
+        }
+
+        void check(Faults faults, String path) {
+            Boat.DECK_M.check(faults, path + ".asternM", asternM);
+            Boat.DECK_M.check(faults, path + ".starboardM", starboardM);
+            Boat.DECK_M.check(faults, path + ".heightM", heightM);
+        }
+    }
+
+    @Override
+    public void check(Faults faults) {
+        faults.required("boatId", boatId);
+        faults.required("version", version);
+        faults.text("name", name, Boat.LONGEST_NAME);
+        faults.text("place", place, Boat.LONGEST_NAME);
+        Boat.LENGTH_M.check(faults, "lengthM", lengthM);
+        Boat.BEAM_M.check(faults, "beamM", beamM);
+        faults.required("engines", engines);
+        LATITUDE.check(faults, "latitudeDeg", latitudeDeg);
+        LONGITUDE.check(faults, "longitudeDeg", longitudeDeg);
+        checkZone(faults);
+        if (faults.count("holders", holders, 1, Boat.MOST_HOLDERS)) {
+            for (int i = 0; i < holders.size(); i++) {
+                checkHolder(faults, "holders[" + i + "]", holders.get(i));
+            }
+        }
+    }
+
+    private void checkZone(Faults faults) {
+        if (!faults.required("timeZone", timeZone)) {
+            return;
+        }
+        try {
+            ZoneId.of(timeZone);
+        } catch (DateTimeException e) {
+            faults.add(FaultCode.TIME_ZONE_UNKNOWN, "timeZone", timeZone);
+        }
+    }
+
+    private static void checkHolder(Faults faults, String path, HolderBody holder) {
+        if (!faults.required(path, holder)) {
+            return;
+        }
+        faults.required(path + ".holderId", holder.holderId());
+        faults.text(path + ".name", holder.name(), Boat.LONGEST_NAME);
+        faults.required(path + ".kind", holder.kind());
+        if (faults.required(path + ".base", holder.base())) {
+            holder.base().check(faults, path + ".base");
+        }
+        if (faults.required(path + ".tip", holder.tip())) {
+            holder.tip().check(faults, path + ".tip");
+        }
+    }
+
+    Boat toCore() {
+        return new Boat(
+                name,
+                lengthM,
+                beamM,
+                engines,
+                holders.stream().map(HolderBody::toCore).toList());
+    }
+}

@@ -1,0 +1,81 @@
+package org.mosswake.server.spread;
+
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface BoatMapper {
+    record BoatRow(
+            UUID vesselId,
+            int version,
+            String name,
+            double lengthM,
+            double beamM,
+            int engines,
+            String place,
+            double latitudeDeg,
+            double longitudeDeg,
+            String timeZone) {}
+
+    record HolderRow(
+            UUID vesselId,
+            UUID holderId,
+            int ordinal,
+            String name,
+            String kind,
+            double baseAsternM,
+            double baseStarboardM,
+            double baseHeightM,
+            double tipAsternM,
+            double tipStarboardM,
+            double tipHeightM) {}
+
+    @Select("select * from boat order by length_m desc, name")
+    List<BoatRow> boats();
+
+    @Select("select * from boat where vessel_id = #{vessel}")
+    @Nullable
+    BoatRow boat(UUID vessel);
+
+    @Select("select * from holder where vessel_id = #{vessel} order by ordinal")
+    List<HolderRow> holders(UUID vessel);
+
+    /** Holders that lines of a spread's present content hang from. */
+    @Select("""
+            select distinct l.holder_id from spread s
+            join spread_line l on l.vessel_id = s.vessel_id and l.spread_id = s.spread_id
+                              and l.revision = s.head_revision
+            where s.vessel_id = #{vessel}""")
+    List<UUID> holdersInUse(UUID vessel);
+
+    @Insert("insert into vessel (vessel_id) values (#{vessel}) on conflict do nothing")
+    int insertVessel(UUID vessel);
+
+    @Insert("""
+            insert into boat (vessel_id, version, name, length_m, beam_m, engines, place, latitude_deg, longitude_deg, time_zone)
+            values (#{vesselId}, #{version}, #{name}, #{lengthM}, #{beamM}, #{engines}, #{place}, #{latitudeDeg},
+                    #{longitudeDeg}, #{timeZone})
+            on conflict do nothing""")
+    int insertBoat(BoatRow row);
+
+    @Update("""
+            update boat set version = version + 1, name = #{name}, length_m = #{lengthM}, beam_m = #{beamM},
+                   engines = #{engines}, place = #{place}, latitude_deg = #{latitudeDeg},
+                   longitude_deg = #{longitudeDeg}, time_zone = #{timeZone}
+            where vessel_id = #{vesselId} and version = #{version}""")
+    int updateBoat(BoatRow row);
+
+    @Delete("delete from holder where vessel_id = #{vessel}")
+    int deleteHolders(UUID vessel);
+
+    @Insert("""
+            insert into holder values (#{vesselId}, #{holderId}, #{ordinal}, #{name}, #{kind}, #{baseAsternM},
+                   #{baseStarboardM}, #{baseHeightM}, #{tipAsternM}, #{tipStarboardM}, #{tipHeightM})""")
+    int insertHolder(HolderRow row);
+}

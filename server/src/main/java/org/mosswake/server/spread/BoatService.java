@@ -1,0 +1,117 @@
+package org.mosswake.server.spread;
+
+import java.util.List;
+import java.util.UUID;
+import org.mosswake.core.fault.FaultCode;
+import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.spread.HolderKind;
+import org.mosswake.server.platform.http.StaleWrite;
+import org.mosswake.server.spread.BoatBody.HolderBody;
+import org.mosswake.server.spread.BoatBody.PointBody;
+import org.mosswake.server.spread.BoatMapper.BoatRow;
+import org.mosswake.server.spread.BoatMapper.HolderRow;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+@Service
+class BoatService {
+    private final BoatMapper boats;
+
+    BoatService(BoatMapper boats) {
+        this.boats = boats;
+    }
+
+    @Transactional(readOnly = true)
+    List<BoatBody> all() {
+        return boats.boats().stream().map(this::body).toList();
+    }
+
+    @Transactional(readOnly = true)
+    BoatBody boat(UUID vessel) {
+        BoatRow row = boats.boat(vessel);
+        if (row == null) {
+            throw FaultException.of(FaultCode.NOT_FOUND, "boat", vessel.toString());
+        }
+        return body(row);
+    }
+
+    /** Version 0 makes it; any other must be the kept one. */
+    @Transactional
+    BoatBody save(BoatBody body) {
+        body.toCore();
+        keepHoldersInUse(body);
+        boats.insertVessel(body.boatId());
+        int changed =
+                body.version() == 0 ? boats.insertBoat(row(body, 1)) : boats.updateBoat(row(body, body.version()));
+        if (changed == 0) {
+            throw new StaleWrite("This boat", body, boat(body.boatId()));
+        }
+        boats.deleteHolders(body.boatId());
+        for (int i = 0; i < body.holders().size(); i++) {
+            boats.insertHolder(row(body.boatId(), i, body.holders().get(i)));
+        }
+        return boat(body.boatId());
+    }
+
+    private void keepHoldersInUse(BoatBody body) {
+        var kept = body.holders().stream().map(HolderBody::holderId).toList();
+        for (UUID used : boats.holdersInUse(body.boatId())) {
+            if (!kept.contains(used)) {
+                throw FaultException.of(FaultCode.HOLDER_IN_USE, "holders", used.toString());
+            }
+        }
+    }
+
+    private BoatBody body(BoatRow row) {
+        return new BoatBody(
+                row.vesselId(),
+                row.version(),
+                row.name(),
+                row.lengthM(),
+                row.beamM(),
+                row.engines(),
+                row.place(),
+                row.latitudeDeg(),
+                row.longitudeDeg(),
+                row.timeZone(),
+                boats.holders(row.vesselId()).stream().map(BoatService::body).toList());
+    }
+
+    private static HolderBody body(HolderRow row) {
+        return new HolderBody(
+                row.holderId(),
+                row.name(),
+                HolderKind.valueOf(row.kind()),
+                new PointBody(row.baseAsternM(), row.baseStarboardM(), row.baseHeightM()),
+                new PointBody(row.tipAsternM(), row.tipStarboardM(), row.tipHeightM()));
+    }
+
+    private static BoatRow row(BoatBody body, int version) {
+        return new BoatRow(
+                body.boatId(),
+                version,
+                body.name(),
+                body.lengthM(),
+                body.beamM(),
+                body.engines(),
+                body.place(),
+                body.latitudeDeg(),
+                body.longitudeDeg(),
+                body.timeZone());
+    }
+
+    private static HolderRow row(UUID vessel, int ordinal, HolderBody holder) {
+        return new HolderRow(
+                vessel,
+                holder.holderId(),
+                ordinal,
+                holder.name(),
+                holder.kind().name(),
+                holder.base().asternM(),
+                holder.base().starboardM(),
+                holder.base().heightM(),
+                holder.tip().asternM(),
+                holder.tip().starboardM(),
+                holder.tip().heightM());
+    }
+}

@@ -1,0 +1,61 @@
+package org.mosswake.server.spread;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import org.mosswake.core.fault.FaultCode;
+import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.spread.LineKind;
+import org.mosswake.core.tow.Body;
+import org.mosswake.core.tow.LinePiece;
+import org.mosswake.core.units.Force;
+import org.mosswake.core.units.ForceUnit;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class GearController {
+    /** A kind with the coefficients a new item starts from. */
+    record LureKindReply(LureGearKind kind, boolean lead, Body usual) {}
+
+    private final GearService gear;
+
+    GearController(GearService gear) {
+        this.gear = gear;
+    }
+
+    @GetMapping("/api/lure-kinds")
+    List<LureKindReply> lureKinds() {
+        return Arrays.stream(LureGearKind.values())
+                .map(kind -> new LureKindReply(kind, kind.isLead(), kind.usual()))
+                .toList();
+    }
+
+    /** One metre of a kind of line at a rated strength. */
+    @GetMapping("/api/line-kinds/{kind}")
+    LinePiece lineKind(@PathVariable LineKind kind, @RequestParam Double strengthLb) {
+        if (!(strengthLb >= 1 && strengthLb <= 1000)) {
+            throw FaultException.of(FaultCode.OUT_OF_RANGE, "strengthLb", strengthLb, 1.0, 1000.0, "lb");
+        }
+        return kind.metreRated(Force.of(strengthLb, ForceUnit.POUND_FORCE));
+    }
+
+    @GetMapping("/api/boats/{boat}/gear")
+    GearService.Gear gear(@PathVariable UUID boat) {
+        return gear.of(boat);
+    }
+
+    @PutMapping("/api/boats/{boat}/gear/lures")
+    LureGearBody saveLure(@PathVariable UUID boat, @RequestBody LureGearBody body) {
+        return gear.save(boat, body);
+    }
+
+    @PutMapping("/api/boats/{boat}/gear/lines")
+    LineGearBody saveLine(@PathVariable UUID boat, @RequestBody LineGearBody body) {
+        return gear.save(boat, body);
+    }
+}

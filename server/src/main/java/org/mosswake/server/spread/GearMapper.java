@@ -1,0 +1,51 @@
+package org.mosswake.server.spread;
+
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+@Mapper
+interface GearMapper {
+    @Select("""
+            select gear_id, version, name, kind, colour, length_m, mass_kg, volume_m3 as "volumeM3",
+                   drag_area_m2 as "dragAreaM2", dive_area_m2 as "diveAreaM2", side_area_m2 as "sideAreaM2"
+            from lure_gear where vessel_id = #{vessel} order by kind, name""")
+    List<LureGearBody> lures(UUID vessel);
+
+    @Select("""
+            select gear_id, version, name, kind, diameter_m, density_kg_per_m3 as "densityKgPerM3",
+                   normal_drag as "normalDragCoefficient", tangential_drag as "tangentialDragCoefficient", strength_n
+            from line_gear where vessel_id = #{vessel} order by kind, strength_n""")
+    List<LineGearBody> lines(UUID vessel);
+
+    @Insert("""
+            insert into lure_gear values (#{vessel}, #{b.gearId}, 1, #{b.name}, #{b.kind}, #{b.colour}, #{b.lengthM},
+                   #{b.massKg}, #{b.volumeM3}, #{b.dragAreaM2}, #{b.diveAreaM2}, #{b.sideAreaM2})
+            on conflict do nothing""")
+    int insertLure(@Param("vessel") UUID vessel, @Param("b") LureGearBody body);
+
+    @Update("""
+            update lure_gear set version = version + 1, name = #{b.name}, kind = #{b.kind}, colour = #{b.colour},
+                   length_m = #{b.lengthM}, mass_kg = #{b.massKg}, volume_m3 = #{b.volumeM3},
+                   drag_area_m2 = #{b.dragAreaM2}, dive_area_m2 = #{b.diveAreaM2}, side_area_m2 = #{b.sideAreaM2}
+            where vessel_id = #{vessel} and gear_id = #{b.gearId} and version = #{b.version}""")
+    int updateLure(@Param("vessel") UUID vessel, @Param("b") LureGearBody body);
+
+    @Insert("""
+            insert into line_gear values (#{vessel}, #{b.gearId}, 1, #{b.name}, #{b.kind}, #{b.diameterM},
+                   #{b.densityKgPerM3}, #{b.normalDragCoefficient}, #{b.tangentialDragCoefficient}, #{b.strengthN})
+            on conflict do nothing""")
+    int insertLine(@Param("vessel") UUID vessel, @Param("b") LineGearBody body);
+
+    @Update("""
+            update line_gear set version = version + 1, name = #{b.name}, kind = #{b.kind},
+                   diameter_m = #{b.diameterM}, density_kg_per_m3 = #{b.densityKgPerM3},
+                   normal_drag = #{b.normalDragCoefficient}, tangential_drag = #{b.tangentialDragCoefficient},
+                   strength_n = #{b.strengthN}
+            where vessel_id = #{vessel} and gear_id = #{b.gearId} and version = #{b.version}""")
+    int updateLine(@Param("vessel") UUID vessel, @Param("b") LineGearBody body);
+}

@@ -1,0 +1,45 @@
+package org.mosswake.server.spread;
+
+import java.util.UUID;
+import org.mosswake.core.fault.Accepted;
+import org.mosswake.core.fault.FaultCode;
+import org.mosswake.core.fault.Faults;
+import org.mosswake.core.spread.LureItem;
+import org.mosswake.core.tow.Body;
+import org.mosswake.server.platform.json.Checked;
+
+/** A lure or weight aboard; {@code version} 0 makes a new one. */
+record LureGearBody(
+        UUID gearId,
+        Integer version,
+        String name,
+        LureGearKind kind,
+        String colour,
+        Double lengthM,
+        Double massKg,
+        Double volumeM3,
+        Double dragAreaM2,
+        Double diveAreaM2,
+        Double sideAreaM2)
+        implements Checked {
+    private static final Accepted LENGTH_M = new Accepted(0.01, 3, "m");
+    static final int LONGEST_NAME = 60;
+
+    @Override
+    public void check(Faults faults) {
+        faults.required("gearId", gearId);
+        faults.required("version", version);
+        faults.text("name", name, LONGEST_NAME);
+        faults.required("kind", kind);
+        faults.text("colour", colour, LONGEST_NAME);
+        LENGTH_M.check(faults, "lengthM", lengthM);
+        Body.check(faults, "", massKg, volumeM3, dragAreaM2, diveAreaM2, sideAreaM2);
+        if (faults.list().isEmpty() && massKg == 0 && dragAreaM2 == 0) {
+            faults.add(FaultCode.LURE_WITHOUT_FORCE, "massKg");
+        }
+    }
+
+    LureItem toCore() {
+        return new LureItem(gearId, name, kind.name(), new Body(massKg, volumeM3, dragAreaM2, diveAreaM2, sideAreaM2));
+    }
+}

@@ -1,0 +1,108 @@
+package org.mosswake.server.spread;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.mosswake.core.fault.FaultCode;
+import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.fault.Faults;
+import org.mosswake.core.spread.Holder;
+import org.mosswake.core.spread.HolderKind;
+import org.mosswake.core.spread.LineItem;
+import org.mosswake.core.spread.LureItem;
+import org.mosswake.core.spread.Spread;
+import org.mosswake.core.spread.SpreadLine;
+import org.mosswake.core.spread.TacklePiece;
+import org.mosswake.core.units.Force;
+import org.mosswake.core.units.SpeedThroughWater;
+import org.mosswake.server.spread.SpreadDraft.LineDraft;
+import org.mosswake.server.spread.SpreadDraft.PieceDraft;
+import org.springframework.stereotype.Component;
+
+/** Puts a draft of ids together with the boat's holders and gear, noting every id that is not aboard. */
+@Component
+class SpreadAssembler {
+    private final BoatService boats;
+    private final GearService gear;
+
+    SpreadAssembler(BoatService boats, GearService gear) {
+        this.boats = boats;
+        this.gear = gear;
+    }
+
+    Spread assemble(UUID vessel, SpreadDraft draft) {
+        return new Assembly(vessel, new Faults()).spread(draft);
+    }
+
+    private final class Assembly {
+        private final Faults faults;
+        private final Map<UUID, Holder> holders;
+        private final Map<UUID, LureItem> lures;
+        private final Map<UUID, LineItem> lines;
+
+        Assembly(UUID vessel, Faults faults) {
+            this.faults = faults;
+            holders = byId(boats.boat(vessel).toCore().holders(), Holder::id);
+            GearService.Gear aboard = gear.of(vessel);
+            lures = byId(aboard.lures().stream().map(LureGearBody::toCore).toList(), LureItem::id);
+            lines = byId(aboard.lines().stream().map(LineGearBody::toCore).toList(), LineItem::id);
+        }
+
+        Spread spread(SpreadDraft draft) {
+            var made = new ArrayList<SpreadLine>();
+            for (int i = 0; i < draft.lines().size(); i++) {
+                line("lines[" + i + "]", draft.lines().get(i)).ifPresent(made::add);
+            }
+            faults.throwIfAny();
+            return new Spread(new SpeedThroughWater(draft.speedThroughWaterMps()), made);
+        }
+
+        private Optional<SpreadLine> line(String path, LineDraft draft) {
+            int before = faults.list().size();
+            Holder holder = known(holders, path + ".holderId", draft.holderId());
+            if (holder != null && holder.kind() == HolderKind.DOWNRIGGER) {
+                faults.add(FaultCode.NOT_ONE_OF, path + ".holderId", holder.name(), "the rods, riggers and centre");
+            }
+            var tackle = new ArrayList<TacklePiece>();
+            for (int i = 0; i < draft.tackle().size(); i++) {
+                tackle.add(piece(path + ".tackle[" + i + "]", draft.tackle().get(i)));
+            }
+            if (draft.tackle().get(0).lureGearId() == null) {
+                faults.add(FaultCode.LURE_WITHOUT_FORCE, path + ".tackle[0].lureGearId");
+            }
+            return faults.list().size() > before ? Optional.empty() : built(path, draft, holder, tackle);
+        }
+
+        private Optional<SpreadLine> built(String path, LineDraft draft, Holder holder, List<TacklePiece> tackle) {
+            try {
+                return Optional.of(new SpreadLine(
+                        draft.lineId(), holder, draft.letOutM(), new Force(draft.strikeDragN()), tackle));
+            } catch (FaultException e) {
+                e.faults().forEach(fault -> faults.add(fault.under(path)));
+                return Optional.empty();
+            }
+        }
+
+        private TacklePiece piece(String path, PieceDraft draft) {
+            LureItem lure = draft.lureGearId() == null ? null : known(lures, path + ".lureGearId", draft.lureGearId());
+            LineItem line = known(lines, path + ".lineGearId", draft.lineGearId());
+            return new TacklePiece(Optional.ofNullable(lure), line, Optional.ofNullable(draft.lengthM()));
+        }
+
+        private <T> T known(Map<UUID, T> items, String path, UUID id) {
+            T item = items.get(id);
+            if (item == null) {
+                faults.add(FaultCode.NOT_FOUND, path, id.toString());
+            }
+            return item;
+        }
+    }
+
+    private static <T> Map<UUID, T> byId(List<T> items, Function<T, UUID> id) {
+        return items.stream().collect(Collectors.toMap(id, Function.identity()));
+    }
+}

@@ -1,0 +1,161 @@
+package org.mosswake.server.spread;
+
+import java.time.Clock;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.mosswake.core.fault.FaultCode;
+import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.spread.Spread;
+import org.mosswake.core.spread.SpreadSolver;
+import org.mosswake.server.platform.http.StaleWrite;
+import org.mosswake.server.spread.SpreadDraft.LineDraft;
+import org.mosswake.server.spread.SpreadDraft.PieceDraft;
+import org.mosswake.server.spread.SpreadMapper.LineRow;
+import org.mosswake.server.spread.SpreadMapper.PieceRow;
+import org.mosswake.server.spread.SpreadMapper.RevisionRow;
+import org.mosswake.server.spread.SpreadMapper.SpreadRow;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Spreads as kept: a name under a version, and immutable revisions of the content. */
+@Service
+public class SpreadService {
+    private final SpreadMapper spreads;
+    private final BoatService boats;
+    private final SpreadAssembler assembler;
+    private final Clock clock;
+    private final SpreadSolver solver = new SpreadSolver();
+
+    SpreadService(SpreadMapper spreads, BoatService boats, SpreadAssembler assembler, Clock clock) {
+        this.spreads = spreads;
+        this.boats = boats;
+        this.assembler = assembler;
+        this.clock = clock;
+    }
+
+    /** Refuses a boat that is not kept here. */
+    public void requireBoat(UUID vessel) {
+        boats.boat(vessel);
+    }
+
+    @Transactional(readOnly = true)
+    SolvedReply solve(UUID vessel, SpreadDraft draft) {
+        return SolvedReply.of(solver.solve(assembler.assemble(vessel, draft)));
+    }
+
+    @Transactional(readOnly = true)
+    List<SpreadBody.Title> titles(UUID vessel) {
+        return spreads.titles(vessel);
+    }
+
+    @Transactional(readOnly = true)
+    SpreadBody.Kept spread(UUID vessel, UUID spread) {
+        SpreadRow row = known(spreads.spread(vessel, spread), spread);
+        return new SpreadBody.Kept(
+                spread,
+                row.version(),
+                row.name(),
+                row.headRevision(),
+                row.updatedAt(),
+                draft(vessel, spread, row.headRevision()));
+    }
+
+    /** A content as it was, put together with the gear as it is now. */
+    @Transactional(readOnly = true)
+    public Spread asFished(UUID vessel, UUID spread, int revision) {
+        return assembler.assemble(vessel, draft(vessel, spread, revision));
+    }
+
+    /** Version 0 makes it; any other must be the kept one, else both sides are answered and nothing changes. */
+    @Transactional
+    SpreadBody.Kept save(UUID vessel, SpreadBody body) {
+        assembler.assemble(vessel, body.draft());
+        var now = clock.instant().truncatedTo(ChronoUnit.MICROS);
+        if (body.version() == 0) {
+            int made = spreads.insertSpread(new SpreadRow(vessel, body.spreadId(), 1, body.name(), 1, now));
+            if (made == 0) {
+                throw new StaleWrite("This spread", body, spread(vessel, body.spreadId()));
+            }
+            writeRevision(vessel, body.spreadId(), 1, body.draft(), "saved");
+            return spread(vessel, body.spreadId());
+        }
+        SpreadRow kept = known(spreads.locked(vessel, body.spreadId()), body.spreadId());
+        if (kept.version() != body.version()) {
+            throw new StaleWrite("This spread", body, spread(vessel, body.spreadId()));
+        }
+        int revision = spreads.lastRevision(vessel, body.spreadId()) + 1;
+        writeRevision(vessel, body.spreadId(), revision, body.draft(), "saved");
+        spreads.updateSpread(new SpreadRow(vessel, body.spreadId(), body.version(), body.name(), revision, now));
+        return spread(vessel, body.spreadId());
+    }
+
+    /**
+     * Keeps what is being fished although it was not saved, so that a strike can point at it; the head stays.
+     *
+     * @return the revision
+     */
+    @Transactional
+    public int keepAsFished(UUID vessel, UUID spread, SpreadDraft draft) {
+        assembler.assemble(vessel, draft);
+        known(spreads.locked(vessel, spread), spread);
+        int revision = spreads.lastRevision(vessel, spread) + 1;
+        writeRevision(vessel, spread, revision, draft, "as fished");
+        return revision;
+    }
+
+    private static SpreadRow known(SpreadRow row, UUID spread) {
+        if (row == null) {
+            throw FaultException.of(FaultCode.NOT_FOUND, "spread", spread.toString());
+        }
+        return row;
+    }
+
+    private void writeRevision(UUID vessel, UUID spread, int revision, SpreadDraft draft, String reason) {
+        spreads.insertRevision(
+                new RevisionRow(vessel, spread, revision, draft.speedThroughWaterMps(), reason, clock.instant()));
+        for (int i = 0; i < draft.lines().size(); i++) {
+            LineDraft line = draft.lines().get(i);
+            spreads.insertLine(new LineRow(
+                    vessel, spread, revision, line.lineId(), i, line.holderId(), line.letOutM(), line.strikeDragN()));
+            writePieces(vessel, spread, revision, line);
+        }
+    }
+
+    private void writePieces(UUID vessel, UUID spread, int revision, LineDraft line) {
+        for (int i = 0; i < line.tackle().size(); i++) {
+            PieceDraft piece = line.tackle().get(i);
+            spreads.insertPiece(new PieceRow(
+                    vessel,
+                    spread,
+                    revision,
+                    line.lineId(),
+                    i,
+                    piece.lureGearId(),
+                    piece.lineGearId(),
+                    piece.lengthM()));
+        }
+    }
+
+    private SpreadDraft draft(UUID vessel, UUID spread, int revision) {
+        RevisionRow row = spreads.revision(vessel, spread, revision);
+        if (row == null) {
+            throw FaultException.of(FaultCode.NOT_FOUND, "revision", revision);
+        }
+        Map<UUID, List<PieceRow>> pieces =
+                spreads.pieces(vessel, spread, revision).stream().collect(Collectors.groupingBy(PieceRow::lineId));
+        var lines = spreads.lines(vessel, spread, revision).stream()
+                .map(line -> new LineDraft(
+                        line.lineId(),
+                        line.holderId(),
+                        line.letOutM(),
+                        line.strikeDragN(),
+                        pieces.getOrDefault(line.lineId(), List.of()).stream()
+                                .map(p -> new PieceDraft(p.lureGearId(), p.lineGearId(), p.lengthM()))
+                                .toList()))
+                .toList();
+        return new SpreadDraft(row.speedThroughWaterMps(), lines);
+    }
+}

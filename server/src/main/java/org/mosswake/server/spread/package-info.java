@@ -1,0 +1,2 @@
+/** Boats, gear and spreads as kept, and the solved spread. */
+package org.mosswake.server.spread;

@@ -1,0 +1,47 @@
+package org.mosswake.server.strikes;
+
+import java.util.List;
+import java.util.UUID;
+import org.mosswake.core.fault.FaultCode;
+import org.mosswake.core.fault.FaultException;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class StrikesController {
+    private final StrikesService strikes;
+
+    StrikesController(StrikesService strikes) {
+        this.strikes = strikes;
+    }
+
+    @GetMapping("/api/boats/{boat}/trips")
+    List<TripBody> trips(@PathVariable UUID boat) {
+        return strikes.trips(boat);
+    }
+
+    @PutMapping("/api/boats/{boat}/trips/{trip}")
+    TripBody save(@PathVariable UUID boat, @PathVariable UUID trip, @RequestBody TripBody body) {
+        if (!trip.equals(body.tripId())) {
+            throw FaultException.of(
+                    FaultCode.NOT_ONE_OF, "tripId", body.tripId().toString(), "the trip in the address");
+        }
+        return strikes.save(boat, body);
+    }
+
+    @GetMapping("/api/boats/{boat}/trips/{trip}/log")
+    LogReply log(@PathVariable UUID boat, @PathVariable UUID trip) {
+        return strikes.log(boat, trip);
+    }
+
+    /** Acknowledged only when kept: the answer is the day with these events in it. */
+    @PostMapping("/api/boats/{boat}/trips/{trip}/events")
+    LogReply events(@PathVariable UUID boat, @PathVariable UUID trip, @RequestBody EventsBody body) {
+        strikes.take(boat, trip, body.events());
+        return strikes.log(boat, trip);
+    }
+}
