@@ -61,8 +61,10 @@ final class QuantityText {
         return OptionalDouble.of(sum);
     }
 
+    /** Only lengths and masses are said in parts: feet and inches, pounds and ounces. */
     private static boolean follows(Unit previous, Unit unit, double number) {
-        return previous.offset() == 0 && unit.factor() < previous.factor() && number >= 0;
+        boolean inParts = unit instanceof LengthUnit || unit instanceof MassUnit;
+        return inParts && unit.factor() < previous.factor() && number >= 0;
     }
 
     /** A bare number takes the unit in use; behind feet it means inches, behind pounds ounces. */
@@ -98,6 +100,9 @@ final class QuantityText {
     static String print(double si, Unit unit) {
         double value = unit.fromSi(si);
         BigDecimal rounded = BigDecimal.valueOf(value).setScale(unit.decimals(value), RoundingMode.HALF_UP);
-        return (rounded.signum() == 0 ? rounded.abs() : rounded).toPlainString() + " " + unit.symbol();
+        return (rounded.signum() == 0 ? rounded.abs() : rounded)
+                        .toPlainString()
+                        .replace('-', '−')
+                + " " + unit.symbol();
     }
 }

@@ -1,0 +1,36 @@
+/** The page's arrows: a capability uses only itself, shared and units; pages in app compose. */
+const capabilities = 'clock|spread|strikes'
+module.exports = {
+  forbidden: [
+    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'capabilities-stand-alone',
+      severity: 'error',
+      from: { path: `^src/(${capabilities})/` },
+      to: { path: `^src/(${capabilities}|app)/`, pathNot: '^src/$1/' },
+    },
+    {
+      name: 'shared-knows-no-capability',
+      severity: 'error',
+      from: { path: '^src/(shared|units)/' },
+      to: { path: `^src/(${capabilities}|app)/` },
+    },
+    {
+      name: 'units-stand-alone',
+      severity: 'error',
+      from: { path: '^src/units/' },
+      to: { path: '^src/', pathNot: '^src/units/' },
+    },
+    {
+      name: 'models-without-react',
+      severity: 'error',
+      from: { path: 'model\\.ts$' },
+      to: { path: '^(react|react-dom)$|\\.tsx$' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+  },
+}

@@ -1,0 +1,43 @@
+import { useMemo } from 'react'
+import { Sheet } from '../shared/ui/Sheet'
+import { useKeys, useSingleKeysSetting } from './keys'
+
+const LIST: readonly (readonly [string, string])[] = [
+  ['Tab', 'next line on the drawing'],
+  ['← →', 'let the focused line in or out by one'],
+  ['Shift + ← →', 'by ten'],
+  ['[ ]', 'slower, faster by 0.1'],
+  ['N', 'add a line'],
+  ['Delete', 'remove the selected line'],
+  ['X', 'strike on the selected line'],
+  ['T', 'drawing or table'],
+  ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'],
+  ['Ctrl + S', 'save'],
+  ['?', 'this list'],
+]
+
+export function KeysSheet({ open, onOpen, onClose }: { open: boolean; onOpen(): void; onClose(): void }) {
+  const [on, setOn] = useSingleKeysSetting()
+  useKeys(useMemo(() => ({ 'Shift+Slash': onOpen }), [onOpen]))
+  return (
+    <Sheet title="Keys" open={open} onClose={onClose}>
+      <dl className="grid grid-cols-[max-content_1fr] gap-x-6 gap-y-1.5">
+        {LIST.map(([key, does]) => (
+          <div key={key} className="contents">
+            <dt className="font-mono">{key}</dt>
+            <dd>{does}</dd>
+          </div>
+        ))}
+      </dl>
+      <label className="mt-4 flex min-h-11 items-center gap-3">
+        <input
+          type="checkbox"
+          className="size-5"
+          checked={on}
+          onChange={(event) => setOn(event.target.checked)}
+        />
+        Single keys act at once
+      </label>
+    </Sheet>
+  )
+}

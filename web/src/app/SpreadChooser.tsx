@@ -1,0 +1,46 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Navigate, useNavigate, useParams } from 'react-router'
+import { Button } from '../shared/ui/Button'
+import { boats, titlesOf } from '../spread/queries'
+import { Frame } from './Frame'
+import { newSpread } from './newSpread'
+import { Waiting } from './Waiting'
+
+/** Opens the boat's last saved spread, or offers the first step where there is none. */
+export function SpreadChooser() {
+  const { boatId = '' } = useParams()
+  const titles = useQuery(titlesOf(boatId))
+  const all = useQuery(boats())
+  const queries = useQueryClient()
+  const go = useNavigate()
+  const [problem, setProblem] = useState<string | null>(null)
+  if (!titles.data || !all.data) return <Waiting error={titles.error ?? all.error} />
+  const boat = all.data.find((b) => b.boatId === boatId)
+  if (!boat) return <Navigate to="/" replace />
+  const latest = [...titles.data].sort((a, b) => b.lines - a.lines || b.savedAt.localeCompare(a.savedAt))[0]
+  if (latest) return <Navigate to={`/boats/${boatId}/spread/${latest.spreadId}`} replace />
+  const begin = async () => {
+    try {
+      const spreadId = await newSpread(boatId, queries)
+      void go(`/boats/${boatId}/spread/${spreadId}`)
+    } catch (error) {
+      setProblem((error as Error).message)
+    }
+  }
+  return (
+    <Frame boat={boat} boats={all.data}>
+      <main className="p-8">
+        <h1 className="mb-2 text-2xl font-bold">{boat.name} has no spread yet</h1>
+        <p className="mb-4 max-w-prose">
+          Start from nothing: add a line, choose its holder, lure and let-out, and see at once how deep it
+          runs and what it pulls.
+        </p>
+        <Button tone="strong" onClick={() => void begin()}>
+          Start a spread
+        </Button>
+        {problem && <p role="alert">{problem}</p>}
+      </main>
+    </Frame>
+  )
+}

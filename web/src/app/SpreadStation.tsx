@@ -1,0 +1,201 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useCallback, useMemo, useState } from 'react'
+import { useNavigate, useSearchParams } from 'react-router'
+import { DayLine } from '../clock/DayLine'
+import { dayInWords } from '../clock/model'
+import { dayOf } from '../clock/queries'
+import { sources } from '../shared/device'
+import { Button } from '../shared/ui/Button'
+import { Conflict } from '../spread/Conflict'
+import { GearSheet } from '../spread/gear/GearSheet'
+import { addLine, freeHolders, mended, MOST_LINES, removeLine, setSpeed } from '../spread/model'
+import type { Boat, Gear, Kept, Title } from '../spread/queries'
+import { SpreadBar } from '../spread/SpreadBar'
+import { Stage } from '../spread/stage/Stage'
+import { useLineHandling } from '../spread/stage/useLineHandling'
+import { Strip } from '../spread/strip/Strip'
+import { TableTwin } from '../spread/TableTwin'
+import { useEditor } from '../spread/useEditor'
+import { useSaving } from '../spread/useSaving'
+import { useSolved } from '../spread/useSolved'
+import { WhyColumn } from '../spread/why/WhyColumn'
+import { useUnits } from '../units/UnitsContext'
+import { fromSi, toSi } from '../units/model'
+import { Frame } from './Frame'
+import { useKeys } from './keys'
+import { newSpread } from './newSpread'
+import { Strikes } from './Strikes'
+import { useStrikeReports } from './useStrikeReports'
+import { useTrip } from './useTrip'
+
+/** What goes where, and how deep it runs. */
+export function SpreadStation({
+  boat,
+  boats,
+  gear,
+  gearStamp,
+  titles,
+  kept,
+}: {
+  boat: Boat
+  boats: readonly Boat[]
+  gear: Gear
+  gearStamp: number
+  titles: readonly Title[]
+  kept: Kept
+}) {
+  const editor = useEditor(kept)
+  const saving = useSaving(boat.boatId, editor)
+  const solving = useSolved(boat.boatId, editor.doc.draft, gearStamp)
+  const trip = useTrip(boat)
+  const units = useUnits()
+  const queries = useQueryClient()
+  const go = useNavigate()
+  const [params, setParams] = useSearchParams()
+  const [gearOpen, setGearOpen] = useState(false)
+  const table = params.get('view') === 'table'
+  const lines = editor.doc.draft.lines
+  const chosen = params.get('line')
+  const selected = lines.some((line) => line.lineId === chosen) ? chosen : (lines[0]?.lineId ?? null)
+
+  const put = useCallback(
+    (name: string, value: string | null) =>
+      setParams(
+        (before) => {
+          const after = new URLSearchParams(before)
+          if (value === null) after.delete(name)
+          else after.set(name, value)
+          return after
+        },
+        { replace: true },
+      ),
+    [setParams],
+  )
+  const select = useCallback((lineId: string) => put('line', lineId), [put])
+  const handling = useLineHandling(editor, boat, select)
+  const solved = useMemo(
+    () => (solving.solved?.lines ?? []).filter((line) => lines.some((l) => l.lineId === line.lineId)),
+    [solving.solved, lines],
+  )
+  const label = useCallback(
+    (lineId: string) => solved.find((line) => line.lineId === lineId)?.label ?? '…',
+    [solved],
+  )
+  const add = useCallback(() => {
+    const lineId = sources.uuid()
+    editor.edit((doc) => addLine(doc, lineId, boat.holders, gear))
+    select(lineId)
+  }, [boat.holders, editor, gear, select])
+  const nudge = (by: number) => {
+    const unit = units.unit('speed')
+    const now = fromSi(editor.doc.draft.speedThroughWaterMps, unit)
+    editor.edit((doc) => setSpeed(doc, toSi(Math.round((now + by) * 100) / 100, unit)))
+  }
+  const reports = useStrikeReports(boat, trip, editor)
+  const open = (spreadId: string) => void go(`/boats/${boat.boatId}/spread/${spreadId}`)
+  const make = async (copy: boolean) => {
+    const name = copy ? `${editor.doc.name}, copy`.slice(0, 60) : 'New spread'
+    open(await newSpread(boat.boatId, queries, name, copy ? editor.doc.draft : undefined))
+  }
+  const canAdd = lines.length < MOST_LINES && freeHolders(editor.doc, boat.holders).length > 0
+
+  useKeys({
+    KeyN: add,
+    KeyT: () => put('view', table ? null : 'table'),
+    KeyX: () => selected && reports.strike(selected, label(selected)),
+    Delete: () => selected && editor.edit((doc) => removeLine(doc, selected)),
+    BracketLeft: () => nudge(-0.1),
+    BracketRight: () => nudge(0.1),
+    'Ctrl+KeyZ': editor.undo,
+    'Ctrl+Shift+KeyZ': editor.redo,
+    'Ctrl+KeyS': () => void saving.save(),
+  })
+
+  return (
+    <Frame boat={boat} boats={boats} words={`${dayInWords(trip.date)}, ${trip.place.name}`}>
+      <Day
+        trip={trip}
+        marks={reports.strikes.map((s) => ({ at: Date.parse(s.happenedAt), label: s.label }))}
+      />
+      <SpreadBar
+        editor={editor}
+        titles={titles}
+        saving={saving.busy}
+        table={table}
+        onOpen={open}
+        onNew={() => void make(false)}
+        onCopy={() => void make(true)}
+        onSave={() => void saving.save()}
+        onRevert={() => editor.reload(editor.base)}
+        onTable={() => put('view', table ? null : 'table')}
+        onGear={() => setGearOpen(true)}
+      />
+      {saving.problem && (
+        <p role="alert" className="border-b-2 border-rust px-4 py-2">
+          {saving.problem}
+        </p>
+      )}
+      <main className="flex min-h-0 flex-1 max-md:flex-col">
+        {table ? (
+          <TableTwin {...{ editor, boat, gear, solved, selected }} onSelect={select} />
+        ) : (
+          <div className="relative flex min-w-0 flex-1 flex-col">
+            <Stage
+              {...{ boat, gear, selected, handling }}
+              doc={editor.doc}
+              solved={solving.solved}
+              dragging={editor.dragging}
+            />
+            {lines.length === 0 && <Empty onAdd={add} />}
+          </div>
+        )}
+        <WhyColumn
+          solving={solving}
+          lines={lines.length}
+          label={label}
+          onMend={(mend) => editor.edit((doc) => mended(doc, mend))}
+          onSelect={select}
+        >
+          <Strikes reports={reports} trip={trip} lines={solved} />
+        </WhyColumn>
+      </main>
+      <Strip {...{ editor, boat, gear, selected, solved }} onRemoved={() => put('line', null)}>
+        <Button onClick={add} disabled={!canAdd}>
+          Add a line
+        </Button>
+      </Strip>
+      <GearSheet boat={boat.boatId} gear={gear} open={gearOpen} onClose={() => setGearOpen(false)} />
+      {saving.conflict && (
+        <Conflict
+          yours={editor.doc}
+          theirs={saving.conflict}
+          boat={boat}
+          gear={gear}
+          onKeepMine={() => void saving.keepMine()}
+          onTakeTheirs={saving.takeTheirs}
+          onClose={saving.decideLater}
+        />
+      )}
+    </Frame>
+  )
+}
+
+function Day({ trip, marks }: { trip: ReturnType<typeof useTrip>; marks: { at: number; label: string }[] }) {
+  const { latitudeDeg, longitudeDeg, timeZone } = trip.place
+  const day = useQuery(dayOf(trip.date, { latitudeDeg, longitudeDeg, timeZone })).data
+  if (!day) return <div className="h-16 shrink-0" />
+  return <DayLine day={day} timeZone={timeZone} at={trip.at} marks={marks} onMove={trip.setAt} />
+}
+
+function Empty({ onAdd }: { onAdd(): void }) {
+  return (
+    <div className="absolute inset-0 flex items-center justify-center">
+      <div className="border-2 border-ink bg-foam p-6 text-center">
+        <p className="mb-3 text-lg">No lines out yet.</p>
+        <Button tone="strong" onClick={onAdd}>
+          Add the first line
+        </Button>
+      </div>
+    </div>
+  )
+}

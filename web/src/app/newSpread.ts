@@ -1,0 +1,19 @@
+import type { QueryClient } from '@tanstack/react-query'
+import { sources } from '../shared/device'
+import { saveSpread, spreadOf, titlesOf, type Draft } from '../spread/queries'
+
+const SEVEN_KNOTS = (7 * 1852) / 3600
+
+/** Makes a spread and keeps it at once, so that a strike can point at it. Returns its id. */
+export async function newSpread(
+  boat: string,
+  queries: QueryClient,
+  name = 'New spread',
+  draft: Draft = { speedThroughWaterMps: SEVEN_KNOTS, lines: [] },
+): Promise<string> {
+  const spreadId = sources.uuid()
+  const kept = await saveSpread(boat, { spreadId, version: 0, name, draft })
+  queries.setQueryData(spreadOf(boat, spreadId).queryKey, kept)
+  void queries.invalidateQueries({ queryKey: titlesOf(boat).queryKey })
+  return spreadId
+}

@@ -1,0 +1,106 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useCallback, useEffect, useState } from 'react'
+import { useSearchParams } from 'react-router'
+import { dateAt } from '../clock/model'
+import { dayOf } from '../clock/queries'
+import { sources } from '../shared/device'
+import type { Boat } from '../spread/queries'
+import { saveTrip, tripsOf, type Trip } from '../strikes/queries'
+
+const TICK_MS = 15_000
+
+export interface TripOfDay {
+  trips: readonly Trip[]
+  trip: Trip | undefined
+  /** `2026-06-18` at the place. */
+  date: string
+  place: { name: string; latitudeDeg: number; longitudeDeg: number; timeZone: string }
+  /** The moment every station shows (ms). */
+  at: number
+  /** True where the moment is simply now. */
+  live: boolean
+  setAt(at: number): void
+  choose(tripId: string): void
+  /** Starts a trip today at the boat's home waters. */
+  startToday(): Promise<void>
+}
+
+/** Which day out this is and which moment of it, both in the address. */
+export function useTrip(boat: Boat): TripOfDay {
+  const queries = useQueryClient()
+  const [params, setParams] = useSearchParams()
+  const trips = useQuery(tripsOf(boat.boatId)).data ?? []
+  const now = useNow()
+  const today = dateAt(now, boat.timeZone)
+  const trip =
+    trips.find((t) => t.tripId === params.get('trip')) ?? trips.find((t) => t.day <= today) ?? trips[0]
+  const place = trip
+    ? { ...trip, name: trip.place }
+    : {
+        name: boat.place,
+        latitudeDeg: boat.latitudeDeg,
+        longitudeDeg: boat.longitudeDeg,
+        timeZone: boat.timeZone,
+      }
+  const date = trip?.day ?? today
+  const day = useQuery(
+    dayOf(date, {
+      latitudeDeg: place.latitudeDeg,
+      longitudeDeg: place.longitudeDeg,
+      timeZone: place.timeZone,
+    }),
+  ).data
+  const set = params.get('at')
+  const live = set === null && date === today
+  const middle = day?.rise ? Date.parse(day.rise) + 140 * 60_000 : Date.parse(`${date}T12:00:00Z`)
+  const at = set !== null && Number.isFinite(Date.parse(set)) ? Date.parse(set) : live ? now : middle
+
+  const put = useCallback(
+    (name: string, value: string | null, clear?: string) =>
+      setParams(
+        (before) => {
+          const after = new URLSearchParams(before)
+          if (value === null) after.delete(name)
+          else after.set(name, value)
+          if (clear) after.delete(clear)
+          return after
+        },
+        { replace: true },
+      ),
+    [setParams],
+  )
+
+  return {
+    trips,
+    trip,
+    date,
+    place,
+    at,
+    live,
+    setAt: (time) => put('at', new Date(time).toISOString().slice(0, 16) + 'Z'),
+    choose: (tripId) => put('trip', tripId, 'at'),
+    startToday: async () => {
+      const made: Trip = {
+        tripId: sources.uuid(),
+        name: 'Day out',
+        day: today,
+        place: boat.place,
+        latitudeDeg: boat.latitudeDeg,
+        longitudeDeg: boat.longitudeDeg,
+        timeZone: boat.timeZone,
+      }
+      await saveTrip(boat.boatId, made)
+      await queries.invalidateQueries({ queryKey: tripsOf(boat.boatId).queryKey })
+      put('trip', made.tripId, 'at')
+    },
+  }
+}
+
+function useNow(): number {
+  const [now, setNow] = useState(sources.now)
+  useEffect(() => {
+    const timer = setInterval(() => setNow(sources.now()), TICK_MS)
+    return () => clearInterval(timer)
+  }, [])
+  return now
+}

@@ -1,0 +1,160 @@
+import { scaleLinear } from 'd3-scale'
+import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
+import { useWidth } from '../shared/useWidth'
+import { clockOf, drawnSpan, hoursIn, lightBands, type Light } from './model'
+import type { Day } from './queries'
+
+const HEIGHT = 64
+const BAND_TOP = 12
+const MINUTE = 60_000
+const FILL: Record<Light, string> = { night: 'fill-deep', twilight: 'fill-[#8b9b83]', day: 'fill-water' }
+
+export interface DayMark {
+  at: number
+  label: string
+}
+
+/** The day as a band of light with what happened on it. Its hairline is where time is set. */
+export function DayLine({
+  day,
+  timeZone,
+  at,
+  marks,
+  onMove,
+}: {
+  day: Day
+  timeZone: string
+  /** Milliseconds since the epoch. */
+  at: number
+  marks: readonly DayMark[]
+  onMove(at: number): void
+}) {
+  const [frame, width] = useWidth()
+  const dragging = useRef(false)
+  const span = drawnSpan(day)
+  const x = scaleLinear([span.start, span.end], [16, Math.max(17, width - 16)])
+  const clamp = (time: number) => Math.min(span.end, Math.max(span.start, Math.round(time / MINUTE) * MINUTE))
+  const drag = (event: PointerEvent<SVGSVGElement>) => {
+    if (!dragging.current) return
+    const box = event.currentTarget.getBoundingClientRect()
+    onMove(clamp(x.invert(event.clientX - box.left)))
+  }
+  const onKeyDown = (event: KeyboardEvent) => {
+    const step = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key]
+    if (!step) return
+    event.preventDefault()
+    onMove(clamp(at + step * (event.shiftKey ? 60 : 5) * MINUTE))
+  }
+  const now = x(clamp(at))
+  const flag = Math.min(Math.max(now, 42), width - 42)
+  return (
+    <div ref={frame} className="h-16 shrink-0 select-none" data-testid="day-line">
+      <svg
+        width={width}
+        height={HEIGHT}
+        className="block cursor-ew-resize touch-none"
+        onPointerDown={(event) => {
+          dragging.current = true
+          event.currentTarget.setPointerCapture(event.pointerId)
+          drag(event)
+        }}
+        onPointerMove={drag}
+        onPointerUp={() => (dragging.current = false)}
+      >
+        <title>Light and events of the day</title>
+        {lightBands(day, span).map((band) => (
+          <rect
+            key={band.from}
+            x={x(band.from)}
+            y={BAND_TOP}
+            width={x(band.to) - x(band.from)}
+            height={HEIGHT - BAND_TOP - 2}
+            className={FILL[band.light]}
+          />
+        ))}
+        {hoursIn(span, 2).map((hour) => (
+          <HourTick
+            key={hour}
+            x={x(hour)}
+            text={clockOf(hour, timeZone).slice(0, 2)}
+            dark={isNight(day, hour)}
+          />
+        ))}
+        {sunWords(day, timeZone).map((words) => (
+          <text
+            key={words.text}
+            x={x(words.at) + (words.after ? 6 : -6)}
+            y={BAND_TOP + 16}
+            textAnchor={words.after ? 'start' : 'end'}
+            className="fill-ink text-[13px]"
+          >
+            {words.text}
+          </text>
+        ))}
+        {marks.map((mark) => (
+          <path
+            key={`${mark.at} ${mark.label}`}
+            d={`M ${x(mark.at) - 5} 30 h 10 l -5 9 z`}
+            className="fill-lichen stroke-ink stroke-[1.5]"
+          >
+            <title>{`${clockOf(mark.at, timeZone)} ${mark.label}`}</title>
+          </path>
+        ))}
+        <g
+          role="slider"
+          tabIndex={0}
+          aria-label="Time of day"
+          aria-valuemin={span.start / MINUTE}
+          aria-valuemax={span.end / MINUTE}
+          aria-valuenow={clamp(at) / MINUTE}
+          aria-valuetext={clockOf(at, timeZone)}
+          onKeyDown={onKeyDown}
+          className="group"
+        >
+          <line x1={now} x2={now} y1={4} y2={HEIGHT} className="stroke-ink stroke-2" />
+          <rect
+            x={flag - 26}
+            y={0}
+            width={52}
+            height={20}
+            rx={2}
+            className="fill-ink group-focus-visible:stroke-lichen group-focus-visible:stroke-[3]"
+          />
+          <text x={flag} y={15} textAnchor="middle" className="fill-foam font-mono text-[14px]">
+            {clockOf(at, timeZone)}
+          </text>
+        </g>
+      </svg>
+    </div>
+  )
+}
+
+function HourTick({ x, text, dark }: { x: number; text: string; dark: boolean }) {
+  return (
+    <g className={dark ? 'fill-foam stroke-foam' : 'fill-slate stroke-slate'}>
+      <line x1={x} x2={x} y1={HEIGHT - 6} y2={HEIGHT - 2} />
+      <text x={x} y={HEIGHT - 9} textAnchor="middle" stroke="none" className="font-mono text-[12px]">
+        {text}
+      </text>
+    </g>
+  )
+}
+
+function isNight(day: Day, time: number): boolean {
+  const before = day.firstLight && time < Date.parse(day.firstLight)
+  const after = day.lastLight && time > Date.parse(day.lastLight)
+  return Boolean(before || after)
+}
+
+function sunWords(day: Day, timeZone: string) {
+  const words = []
+  if (day.rise) {
+    const at = Date.parse(day.rise)
+    words.push({ at, after: true, text: `sun up ${clockOf(at, timeZone)}` })
+  }
+  if (day.set) {
+    const at = Date.parse(day.set)
+    words.push({ at, after: false, text: `sun down ${clockOf(at, timeZone)}` })
+  }
+  return words
+}

@@ -1,0 +1,71 @@
+import type { Day } from './queries'
+
+const HOUR = 3_600_000
+
+/** Milliseconds since the epoch at which the drawn day begins and ends: from before first light to after dark. */
+export function drawnSpan(day: Day): { start: number; end: number } {
+  const start = day.firstLight ?? day.dawn ?? day.rise
+  const end = day.lastLight ?? day.dusk ?? day.set
+  if (!start || !end || end <= start) return { start: Date.parse(day.start), end: Date.parse(day.end) }
+  return {
+    start: Math.floor((Date.parse(start) - HOUR / 2) / HOUR) * HOUR,
+    end: Math.ceil((Date.parse(end) + HOUR / 2) / HOUR) * HOUR,
+  }
+}
+
+export type Light = 'night' | 'twilight' | 'day'
+
+/** The band of light in order, each from where the last one ended. */
+export function lightBands(
+  day: Day,
+  span: { start: number; end: number },
+): { light: Light; from: number; to: number }[] {
+  const at = (time: string | undefined, otherwise: number) => (time ? Date.parse(time) : otherwise)
+  const first = at(day.firstLight, span.start)
+  const rise = at(day.rise, first)
+  const set = at(day.set, span.end)
+  const last = at(day.lastLight, span.end)
+  const bands = [
+    { light: 'night' as const, from: span.start, to: first },
+    { light: 'twilight' as const, from: first, to: rise },
+    { light: 'day' as const, from: rise, to: set },
+    { light: 'twilight' as const, from: set, to: last },
+    { light: 'night' as const, from: last, to: span.end },
+  ]
+  return bands.filter((band) => band.to > band.from)
+}
+
+/** `HH:MM` on the clock of the place. */
+export function clockOf(time: number, timeZone: string): string {
+  return new Intl.DateTimeFormat('en-GB', {
+    timeZone,
+    hour: '2-digit',
+    minute: '2-digit',
+    hourCycle: 'h23',
+  }).format(time)
+}
+
+/** Whole hours inside the span. */
+export function hoursIn(span: { start: number; end: number }, every: number): number[] {
+  const hours = []
+  for (let t = Math.ceil(span.start / HOUR) * HOUR; t <= span.end; t += HOUR) hours.push(t)
+  return hours.filter((t) => Math.round(t / HOUR) % every === 0)
+}
+
+/** Calendar day at the place, `2026-06-18`. */
+export const dateAt = (time: number, timeZone: string): string =>
+  new Intl.DateTimeFormat('en-CA', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(
+    time,
+  )
+
+/** `Thursday 18 June 2026`. */
+export const dayInWords = (date: string): string =>
+  new Intl.DateTimeFormat('en-GB', {
+    timeZone: 'UTC',
+    weekday: 'long',
+    day: 'numeric',
+    month: 'long',
+    year: 'numeric',
+  })
+    .format(Date.parse(`${date}T12:00:00Z`))
+    .replace(',', '')

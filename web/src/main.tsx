@@ -1,0 +1,17 @@
+import './shared/ui/theme.css'
+import { setNonce } from 'get-nonce'
+import { StrictMode } from 'react'
+import { createRoot } from 'react-dom/client'
+import { App } from './app/App'
+
+// Dialogs inject one style element; it carries the nonce the policy allows.
+const nonce = document.querySelector<HTMLMetaElement>('meta[name="style-nonce"]')?.content
+if (nonce) setNonce(nonce)
+
+const root = document.getElementById('root')
+if (root)
+  createRoot(root).render(
+    <StrictMode>
+      <App />
+    </StrictMode>,
+  )

@@ -1,0 +1,73 @@
+import createClient from 'openapi-fetch'
+import type { components, paths } from './generated/types'
+
+export type Schemas = components['schemas']
+
+/** One thing wrong with what was sent, as the server says it. */
+export interface Fault {
+  code: string
+  field: string
+  value: string
+  message: string
+  mend: string
+}
+
+/** A request that was not served: a problem with its faults, or no answer at all (status 0). */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    title: string,
+    readonly faults: readonly Fault[] = [],
+    readonly theirs: unknown = undefined,
+  ) {
+    super(title)
+  }
+
+  /** The server or its database did not answer; what was asked may be asked again. */
+  get away(): boolean {
+    return this.status === 0 || this.status === 502 || this.status === 503 || this.status === 504
+  }
+}
+
+const client = createClient<paths>({ baseUrl: location.origin })
+
+type Listener = (away: boolean) => void
+const listeners = new Set<Listener>()
+
+/** Told after every request whether server and database answered. */
+export function onReach(listener: Listener): () => void {
+  listeners.add(listener)
+  return () => listeners.delete(listener)
+}
+
+const tell = (away: boolean) => listeners.forEach((listener) => listener(away))
+
+interface Answer<T> {
+  data?: T
+  error?: unknown
+  response: Response
+}
+
+/** Data, or a thrown Problem. */
+export async function ask<T>(call: (api: typeof client) => Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>
+  try {
+    answer = await call(client)
+  } catch {
+    tell(true)
+    throw new Problem(0, 'The server does not answer.')
+  }
+  if (answer.response.ok) {
+    tell(false)
+    return answer.data as T
+  }
+  const body = (answer.error ?? {}) as { title?: string; detail?: string; faults?: Fault[]; theirs?: unknown }
+  const problem = new Problem(
+    answer.response.status,
+    body.detail ?? body.title ?? 'The request was refused.',
+    body.faults ?? [],
+    body.theirs,
+  )
+  tell(problem.away)
+  throw problem
+}

@@ -1,0 +1,47 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { useEffect, useSyncExternalStore } from 'react'
+import { onReach } from './api/client'
+
+const EVERY_MS = 5000
+const EVERY_WHILE_AWAY_MS = 1000
+
+let away = false
+const subscribers = new Set<() => void>()
+
+function set(next: boolean) {
+  if (next === away) return
+  away = next
+  subscribers.forEach((told) => told())
+}
+
+onReach(set)
+
+async function look() {
+  try {
+    const response = await fetch('/actuator/health', { cache: 'no-store' })
+    set(!response.ok)
+  } catch {
+    set(true)
+  }
+}
+
+/** True while the server or its database does not answer. */
+export const useAway = () =>
+  useSyncExternalStore(
+    (told) => {
+      subscribers.add(told)
+      return () => subscribers.delete(told)
+    },
+    () => away,
+  )
+
+/** Asks after the server's health, and refreshes everything when it is back. Mounted once. */
+export function useWatchReach() {
+  const queries = useQueryClient()
+  const isAway = useAway()
+  useEffect(() => {
+    const timer = setInterval(look, isAway ? EVERY_WHILE_AWAY_MS : EVERY_MS)
+    if (!isAway) void queries.invalidateQueries()
+    return () => clearInterval(timer)
+  }, [isAway, queries])
+}

@@ -1,0 +1,105 @@
+import { Button } from '../shared/ui/Button'
+import { Sheet } from '../shared/ui/Sheet'
+import { useUnits, type Units } from '../units/UnitsContext'
+import { docOf, type Doc } from './model'
+import type { Boat, Gear, Kept, Line } from './queries'
+
+/** Someone saved in between: both sides, line by line, and which to keep. Closing keeps yours unsaved. */
+export function Conflict({
+  yours,
+  theirs,
+  boat,
+  gear,
+  onKeepMine,
+  onTakeTheirs,
+  onClose,
+}: {
+  yours: Doc
+  theirs: Kept
+  boat: Boat
+  gear: Gear
+  onKeepMine(): void
+  onTakeTheirs(): void
+  onClose(): void
+}) {
+  const units = useUnits()
+  const rows = compared(yours, docOf(theirs), boat, gear, units)
+  return (
+    <Sheet title="This spread was changed elsewhere" open onClose={onClose} wide>
+      <p>
+        It was saved from another tab or device since you opened it. Your changes are still here. Nothing was
+        overwritten.
+      </p>
+      <table className="my-4 w-full border-collapse text-left">
+        <thead>
+          <tr className="border-b-2 border-ink">
+            <th scope="col" className="p-2">
+              What
+            </th>
+            <th scope="col" className="p-2">
+              Yours
+            </th>
+            <th scope="col" className="p-2">
+              Saved elsewhere
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row) => (
+            <tr
+              key={row.what}
+              className={`border-b border-ink/20 ${row.mine === row.theirs ? 'text-slate' : 'font-bold'}`}
+            >
+              <th scope="row" className="p-2 font-normal">
+                {row.what}
+              </th>
+              <td className="p-2 font-mono">{row.mine}</td>
+              <td className="p-2 font-mono">{row.theirs}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <div className="flex flex-wrap gap-3">
+        <Button tone="strong" onClick={onKeepMine}>
+          Save mine over it
+        </Button>
+        <Button onClick={onTakeTheirs}>Take the saved one</Button>
+        <Button tone="quiet" onClick={onClose}>
+          Decide later
+        </Button>
+      </div>
+    </Sheet>
+  )
+}
+
+interface Row {
+  what: string
+  mine: string
+  theirs: string
+}
+
+function compared(mine: Doc, theirs: Doc, boat: Boat, gear: Gear, units: Units): Row[] {
+  const words = (line: Line | undefined) => {
+    if (!line) return 'not there'
+    const lure = gear.lures.find((item) => item.gearId === line.tackle[0]?.lureGearId)
+    const parts = line.tackle.length
+    return `${units.say('distance', line.letOutM)}, ${lure?.name ?? 'no lure'}, ${parts} pieces, drag ${units.say('pull', line.strikeDragN)}`
+  }
+  const holders = boat.holders.filter((holder) =>
+    [...mine.draft.lines, ...theirs.draft.lines].some((line) => line.holderId === holder.holderId),
+  )
+  const at = (doc: Doc, holderId: string) => doc.draft.lines.find((line) => line.holderId === holderId)
+  return [
+    { what: 'Name', mine: mine.name, theirs: theirs.name },
+    {
+      what: 'Speed',
+      mine: units.say('speed', mine.draft.speedThroughWaterMps),
+      theirs: units.say('speed', theirs.draft.speedThroughWaterMps),
+    },
+    ...holders.map((holder) => ({
+      what: holder.name,
+      mine: words(at(mine, holder.holderId)),
+      theirs: words(at(theirs, holder.holderId)),
+    })),
+  ]
+}

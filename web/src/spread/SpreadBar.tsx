@@ -1,0 +1,128 @@
+import { DropdownMenu } from 'radix-ui'
+import { Button } from '../shared/ui/Button'
+import { TypedField } from '../shared/ui/TypedField'
+import { setName } from './model'
+import type { Title } from './queries'
+import type { Editor } from './useEditor'
+
+/** Which spread this is, and what can be done with it as a whole. */
+export function SpreadBar({
+  editor,
+  titles,
+  saving,
+  table,
+  onOpen,
+  onNew,
+  onCopy,
+  onSave,
+  onRevert,
+  onTable,
+  onGear,
+}: {
+  editor: Editor
+  titles: readonly Title[]
+  saving: boolean
+  table: boolean
+  onOpen(spreadId: string): void
+  onNew(): void
+  onCopy(): void
+  onSave(): void
+  onRevert(): void
+  onTable(): void
+  onGear(): void
+}) {
+  const rename = (typed: string): string | null => {
+    const name = typed.trim()
+    if (name === '' || name.length > 60) return 'Give it a name of up to 60 characters.'
+    editor.edit((doc) => setName(doc, name))
+    return null
+  }
+  return (
+    <div className="flex shrink-0 flex-wrap items-center gap-1.5 border-b border-ink/20 px-4 py-1">
+      <TypedField
+        label="Name of the spread"
+        value={editor.doc.name}
+        onCommit={rename}
+        size={18}
+        className="h-9 border-transparent font-sans text-base font-bold hover:border-ink/50"
+      />
+      <SpreadMenu {...{ titles, onOpen, onNew, onCopy }} current={editor.base.spreadId} />
+      <span className="grow" />
+      <span className="text-sm text-slate" role="status">
+        {saving
+          ? 'Saving…'
+          : editor.dirty
+            ? editor.restored
+              ? 'Unsaved work from before'
+              : 'Not saved'
+            : `Saved, revision ${editor.base.revision}`}
+      </span>
+      {editor.dirty && (
+        <Button small tone="quiet" onClick={onRevert}>
+          Back to saved
+        </Button>
+      )}
+      <Button small onClick={editor.undo} disabled={!editor.canUndo}>
+        Undo
+      </Button>
+      <Button small onClick={editor.redo} disabled={!editor.canRedo}>
+        Redo
+      </Button>
+      <Button small onClick={onTable} aria-pressed={table}>
+        {table ? 'Drawing' : 'Table'}
+      </Button>
+      <Button small onClick={onGear}>
+        Gear
+      </Button>
+      <Button small tone="strong" onClick={onSave} disabled={!editor.dirty || saving}>
+        Save
+      </Button>
+    </div>
+  )
+}
+
+function SpreadMenu({
+  titles,
+  current,
+  onOpen,
+  onNew,
+  onCopy,
+}: {
+  titles: readonly Title[]
+  current: string
+  onOpen(spreadId: string): void
+  onNew(): void
+  onCopy(): void
+}) {
+  const item = 'flex min-h-11 cursor-default items-center gap-6 px-3 outline-none data-[highlighted]:bg-shade'
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger asChild>
+        <Button small>Spreads</Button>
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="start"
+          sideOffset={4}
+          className="z-30 min-w-64 border-2 border-ink bg-foam py-1"
+        >
+          {titles.map((title) => (
+            <DropdownMenu.Item key={title.spreadId} className={item} onSelect={() => onOpen(title.spreadId)}>
+              <span className={title.spreadId === current ? 'font-bold' : ''}>{title.name}</span>
+              <span className="ml-auto text-slate">
+                {title.lines === 1 ? 'one line' : `${title.lines} lines`}
+              </span>
+            </DropdownMenu.Item>
+          ))}
+          <DropdownMenu.Separator className="my-1 border-t border-ink/30" />
+          <DropdownMenu.Item className={item} onSelect={onNew}>
+            New, from nothing
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={item} onSelect={onCopy}>
+            New, from this one
+          </DropdownMenu.Item>
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  )
+}

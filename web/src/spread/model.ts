@@ -1,0 +1,183 @@
+/** A spread as it is edited: pure changes of a document, no drawing and no physics. Lengths in metres. */
+import type { Draft, Gear, Holder, Kept, Line, Mend, Piece } from './queries'
+
+export interface Doc {
+  name: string
+  draft: Draft
+}
+
+export const MOST_LINES = 12
+export const LONGEST_LET_OUT_M = 400
+/** Main line always left above the leaders, as core asks. */
+export const LEAST_MAIN_LINE_M = 0.5
+const SPEED_MPS = { least: 0.2, most: 11 }
+
+export const docOf = (kept: Kept): Doc => ({ name: kept.name, draft: kept.draft })
+export const sameDoc = (a: Doc, b: Doc): boolean => JSON.stringify(a) === JSON.stringify(b)
+
+/** Shortest let-out that leaves some main line. */
+export const leastLetOut = (line: Line): number =>
+  Math.max(1, line.tackle.reduce((sum, piece) => sum + (piece.lengthM ?? 0), 0) + LEAST_MAIN_LINE_M)
+
+const clamp = (value: number, least: number, most: number) => Math.min(most, Math.max(least, value))
+
+export const lineOf = (doc: Doc, lineId: string | null): Line | undefined =>
+  doc.draft.lines.find((line) => line.lineId === lineId)
+
+function withLines(doc: Doc, lines: Line[]): Doc {
+  return { ...doc, draft: { ...doc.draft, lines } }
+}
+
+const withLine = (doc: Doc, lineId: string, change: (line: Line) => Line): Doc =>
+  withLines(
+    doc,
+    doc.draft.lines.map((line) => (line.lineId === lineId ? change(line) : line)),
+  )
+
+export const setName = (doc: Doc, name: string): Doc => ({ ...doc, name })
+
+export const setSpeed = (doc: Doc, mps: number): Doc => ({
+  ...doc,
+  draft: { ...doc.draft, speedThroughWaterMps: clamp(mps, SPEED_MPS.least, SPEED_MPS.most) },
+})
+
+export const setLetOut = (doc: Doc, lineId: string, metres: number): Doc =>
+  withLine(doc, lineId, (line) => ({
+    ...line,
+    letOutM: clamp(metres, leastLetOut(line), LONGEST_LET_OUT_M),
+  }))
+
+export const setDrag = (doc: Doc, lineId: string, newtons: number): Doc =>
+  withLine(doc, lineId, (line) => ({ ...line, strikeDragN: clamp(newtons, 0, 5000) }))
+
+/** Takes the holder; whoever had it gets this line's. */
+export function setHolder(doc: Doc, lineId: string, holderId: string): Doc {
+  const moving = lineOf(doc, lineId)
+  if (!moving || moving.holderId === holderId) return doc
+  return withLines(
+    doc,
+    doc.draft.lines.map((line) => {
+      if (line.lineId === lineId) return { ...line, holderId }
+      return line.holderId === holderId ? { ...line, holderId: moving.holderId } : line
+    }),
+  )
+}
+
+/** What two lines carry changes places: tackle, let-out and drag; holders stay. */
+export function swapTackle(doc: Doc, a: string, b: string): Doc {
+  const first = lineOf(doc, a)
+  const second = lineOf(doc, b)
+  if (!first || !second) return doc
+  const take = (line: Line, from: Line): Line => ({
+    ...line,
+    tackle: from.tackle,
+    letOutM: from.letOutM,
+    strikeDragN: from.strikeDragN,
+  })
+  return withLines(
+    doc,
+    doc.draft.lines.map((line) =>
+      line === first ? take(line, second) : line === second ? take(line, first) : line,
+    ),
+  )
+}
+
+export const removeLine = (doc: Doc, lineId: string): Doc =>
+  withLines(
+    doc,
+    doc.draft.lines.filter((line) => line.lineId !== lineId),
+  )
+
+export const usableHolders = (holders: readonly Holder[]): Holder[] =>
+  holders.filter((holder) => holder.kind !== 'DOWNRIGGER')
+
+export function freeHolders(doc: Doc, holders: readonly Holder[]): Holder[] {
+  const taken = new Set(doc.draft.lines.map((line) => line.holderId))
+  return usableHolders(holders).filter((holder) => !taken.has(holder.holderId))
+}
+
+/** A new line on the first free holder, tied like the one before it, or simply where it is the first. */
+export function addLine(doc: Doc, lineId: string, holders: readonly Holder[], gear: Gear): Doc {
+  const holder = freeHolders(doc, holders)[0]
+  const before = doc.draft.lines.at(-1)
+  const tackle = before?.tackle ?? plainTackle(gear)
+  if (!holder || !tackle || doc.draft.lines.length >= MOST_LINES) return doc
+  const line: Line = {
+    lineId,
+    holderId: holder.holderId,
+    letOutM: before?.letOutM ?? 30,
+    strikeDragN: before?.strikeDragN ?? 39.2266,
+    tackle,
+  }
+  return withLines(doc, [...doc.draft.lines, line])
+}
+
+/** The first lure on two metres of the strongest clear line, and the thinnest main line. Null without gear. */
+function plainTackle(gear: Gear): Piece[] | null {
+  const lure = gear.lures.find((item) => !isLead(item.kind))
+  const main = gear.lines.find((item) => item.kind === 'MONO' || item.kind === 'BRAID') ?? gear.lines[0]
+  const leader = gear.lines.filter((item) => item.kind === 'FLUOROCARBON').at(-1) ?? main
+  if (!lure || !main || !leader) return null
+  return [{ lureGearId: lure.gearId, lineGearId: leader.gearId, lengthM: 2 }, { lineGearId: main.gearId }]
+}
+
+export const isLead = (kind: string): boolean => kind.endsWith('_LEAD')
+
+export const setPiece = (doc: Doc, lineId: string, index: number, change: Partial<Piece>): Doc =>
+  fitted(
+    withLine(doc, lineId, (line) => ({
+      ...line,
+      tackle: line.tackle.map((piece, i) => (i === index ? { ...piece, ...change } : piece)),
+    })),
+    lineId,
+  )
+
+/** A further leader above piece `index`, of the same line, with nothing tied in yet. */
+export const insertPiece = (doc: Doc, lineId: string, index: number): Doc =>
+  fitted(
+    withLine(doc, lineId, (line) => {
+      const like = line.tackle[index]
+      if (!like) return line
+      const made: Piece = { lineGearId: like.lineGearId, lengthM: 2 }
+      return { ...line, tackle: [...line.tackle.slice(0, index + 1), made, ...line.tackle.slice(index + 1)] }
+    }),
+    lineId,
+  )
+
+/** The lure's piece and the main line stay. */
+export const removePiece = (doc: Doc, lineId: string, index: number): Doc =>
+  withLine(doc, lineId, (line) =>
+    index === 0 || index === line.tackle.length - 1
+      ? line
+      : { ...line, tackle: line.tackle.filter((_, i) => i !== index) },
+  )
+
+/** Lets out more where leaders have outgrown the let-out. */
+const fitted = (doc: Doc, lineId: string): Doc =>
+  withLine(doc, lineId, (line) => ({ ...line, letOutM: Math.max(line.letOutM, leastLetOut(line)) }))
+
+/** Applies what a finding offers. Speeds go to the next tenth of a knot below, lengths to the next centimetre. */
+export function mended(doc: Doc, mend: Mend): Doc {
+  const knot = 1852 / 3600
+  switch (mend.change) {
+    case 'SPEED':
+      return setSpeed(doc, (Math.floor((mend.value / knot) * 10) / 10) * knot)
+    case 'LET_OUT':
+      return mend.lineId ? setLetOut(doc, mend.lineId, Math.round(mend.value * 100) / 100) : doc
+    case 'STRIKE_DRAG':
+      return mend.lineId ? setDrag(doc, mend.lineId, Math.ceil(mend.value * 10) / 10) : doc
+  }
+}
+
+/** The free holder whose tip lies nearest to so far starboard, if nearer than the line's own. */
+export function nearerHolder(
+  doc: Doc,
+  line: Line,
+  holders: readonly Holder[],
+  starboardM: number,
+): Holder | undefined {
+  const away = (holder: Holder) => Math.abs(holder.tip.starboardM - starboardM)
+  const own = holders.find((holder) => holder.holderId === line.holderId)
+  const best = freeHolders(doc, holders).sort((a, b) => away(a) - away(b))[0]
+  return best && (!own || away(best) < away(own) - 0.05) ? best : undefined
+}

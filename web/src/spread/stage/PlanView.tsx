@@ -1,0 +1,164 @@
+import { useUnits } from '../../units/UnitsContext'
+import { lineOf, type Doc } from '../model'
+import type { Boat, Holder, Lure, Solved, SolvedLine } from '../queries'
+import { spreadOut, type Label } from './labels'
+import { LineDrawing } from './LineDrawing'
+import { lureOf, type StageScales } from './scales'
+import { Silhouette } from './Silhouette'
+import type { LineHandling } from './useLineHandling'
+
+export interface ViewProps {
+  boat: Boat
+  doc: Doc
+  scales: StageScales
+  solved: Solved | null
+  selected: string | null
+  handling: LineHandling
+  lures: ReadonlyMap<string, Lure>
+}
+
+/** Seen from above, true scale. */
+export function PlanView({ boat, doc, scales, solved, selected, handling, lures }: ViewProps) {
+  const { x, plan, planHeight, width } = scales
+  const lines = (solved?.lines ?? []).filter((line) => lineOf(doc, line.lineId))
+  const labels = usePlanLabels(lines, doc, scales)
+  return (
+    <g data-testid="plan">
+      <rect x={0} y={0} width={width} height={planHeight} className="fill-water" />
+      <text x={16} y={22} className="fill-ink text-[13px] font-bold">
+        Starboard
+      </text>
+      <text x={16} y={planHeight - 8} className="fill-ink text-[13px] font-bold">
+        Port
+      </text>
+      <text x={width - 16} y={22} textAnchor="end" className="fill-slate text-[13px]">
+        Seen from above, true scale
+      </text>
+      <BoatPlan boat={boat} scales={scales} used={new Set(doc.draft.lines.map((line) => line.holderId))} />
+      {lines.map((line) => (
+        <LineDrawing
+          key={line.lineId}
+          line={line}
+          x={(p) => x(p.asternM)}
+          y={(p) => plan(p.starboardM)}
+          selected={line.lineId === selected}
+        />
+      ))}
+      {lines.map((line) => (
+        <PlanLure
+          key={line.lineId}
+          {...{ line, doc, scales, handling, lures }}
+          selected={line.lineId === selected}
+          label={labels.get(line.lineId)}
+        />
+      ))}
+    </g>
+  )
+}
+
+function PlanLure({
+  line,
+  doc,
+  scales,
+  handling,
+  lures,
+  selected,
+  label,
+}: Pick<ViewProps, 'doc' | 'scales' | 'handling' | 'lures'> & {
+  line: SolvedLine
+  selected: boolean
+  label: Label | undefined
+}) {
+  const units = useUnits()
+  const draft = lineOf(doc, line.lineId)
+  const lure = lureOf(line)
+  const at = lure ?? { asternM: line.tip.asternM + (draft?.letOutM ?? 0), starboardM: line.tip.starboardM }
+  const x = scales.x(at.asternM)
+  const y = scales.plan(at.starboardM)
+  if (!draft) return null
+  const kind = lures.get(draft.tackle[0]?.lureGearId ?? '')?.kind ?? ''
+  return (
+    <g
+      {...handling.props(draft, `${line.label}, let-out`, scales, true)}
+      className="group cursor-grab touch-none"
+      data-line={line.label}
+    >
+      <rect x={x - 22} y={y - 22} width={44} height={44} fill="transparent" />
+      {selected && <circle cx={x} cy={y} r={15} className="fill-lichen stroke-ink stroke-[1.5]" />}
+      <circle
+        cx={x}
+        cy={y}
+        r={18}
+        fill="none"
+        className="stroke-ink stroke-[3] opacity-0 group-focus-visible:opacity-100"
+      />
+      {lure ? <Silhouette kind={kind} x={x} y={y} /> : <Flying x={x} y={y} />}
+      {label && (
+        <text x={label.x} y={label.y + 13} className="fill-ink text-[14px]">
+          <tspan className="font-bold">{line.label}</tspan>
+          <tspan dx={6} className="font-mono">
+            {units.say('distance', draft.letOutM)}
+          </tspan>
+        </text>
+      )}
+    </g>
+  )
+}
+
+/** A lure that is nowhere in the water. */
+function Flying({ x, y }: { x: number; y: number }) {
+  return <path d={`M${x - 7} ${y - 7} l14 14 m0 -14 l-14 14`} className="stroke-rust stroke-[3]" />
+}
+
+function usePlanLabels(lines: readonly SolvedLine[], doc: Doc, scales: StageScales) {
+  const units = useUnits()
+  const boxes = lines.map((line): Label => {
+    const lure = lureOf(line)
+    const letOutM = lineOf(doc, line.lineId)?.letOutM ?? 0
+    const text = `${line.label} ${units.say('distance', letOutM)}`
+    return {
+      id: line.lineId,
+      x: scales.x(lure?.asternM ?? line.tip.asternM + letOutM) + 18,
+      y: scales.plan(lure?.starboardM ?? line.tip.starboardM) - 9,
+      width: text.length * 8.4 + 8,
+      height: 17,
+    }
+  })
+  const bodies = boxes.map((box) => ({ ...box, x: box.x - 30, width: 26, y: box.y + 2, height: 13 }))
+  return spreadOut(boxes, bodies)
+}
+
+function BoatPlan({ boat, scales, used }: { boat: Boat; scales: StageScales; used: ReadonlySet<string> }) {
+  const { x, plan } = scales
+  const half = boat.beamM / 2
+  const bow = -boat.lengthM
+  const shoulder = -boat.lengthM * 0.55
+  const hull = `M${x(0)} ${plan(half * 0.94)} L${x(shoulder)} ${plan(half)} Q${x(bow * 0.86)} ${plan(half * 0.9)} ${x(bow)} ${plan(0)} Q${x(bow * 0.86)} ${plan(-half * 0.9)} ${x(shoulder)} ${plan(-half)} L${x(0)} ${plan(-half * 0.94)} Z`
+  return (
+    <g>
+      <path d={hull} className="fill-foam stroke-ink stroke-2" />
+      {boat.holders.map((holder) => (
+        <HolderMark key={holder.holderId} holder={holder} scales={scales} used={used.has(holder.holderId)} />
+      ))}
+    </g>
+  )
+}
+
+/** A pole or rod from its base to its tip; a free one is thin, with an open tip. */
+function HolderMark({ holder, scales, used }: { holder: Holder; scales: StageScales; used: boolean }) {
+  const { x, plan } = scales
+  const tip = { x: x(holder.tip.asternM), y: plan(holder.tip.starboardM) }
+  return (
+    <g className={used ? 'stroke-ink' : 'stroke-ink/50'}>
+      <title>{`${holder.name}${used ? '' : ', free'}`}</title>
+      <line
+        x1={x(holder.base.asternM)}
+        y1={plan(holder.base.starboardM)}
+        x2={tip.x}
+        y2={tip.y}
+        strokeWidth={used ? 2 : 1}
+      />
+      <circle cx={tip.x} cy={tip.y} r={2.2} className={used ? 'fill-ink' : 'fill-foam'} />
+    </g>
+  )
+}

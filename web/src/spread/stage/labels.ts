@@ -1,0 +1,31 @@
+export interface Label {
+  id: string
+  x: number
+  y: number
+  width: number
+  height: number
+}
+
+const touch = (a: Label, b: Label) =>
+  a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height
+
+/**
+ * Moves labels up or down, as little as needed, until none lies on another or on an obstacle; the first keep their
+ * place.
+ */
+export function spreadOut(labels: readonly Label[], obstacles: readonly Label[] = []): Map<string, Label> {
+  const placed: Label[] = []
+  for (const label of labels) {
+    placed.push(firstFree(label, [...placed, ...obstacles.filter((o) => o.id !== label.id)]))
+  }
+  return new Map(placed.map((label) => [label.id, label]))
+}
+
+function firstFree(label: Label, taken: readonly Label[]): Label {
+  for (let step = 0; step < 60; step++) {
+    const by = Math.ceil(step / 2) * 3 * (step % 2 === 0 ? 1 : -1)
+    const tried = { ...label, y: label.y + by }
+    if (!taken.some((other) => touch(tried, other))) return tried
+  }
+  return label
+}

@@ -1,0 +1,100 @@
+import { scaleLinear, type ScaleLinear } from 'd3-scale'
+import type { Boat, Solved, SolvedLine } from '../queries'
+
+/** Frames of reference, so that metres behind the boat and pixels on the stage are not mixed up. */
+export interface BoatPoint {
+  /** Astern of the transom, forward negative (m). */
+  asternM: number
+  starboardM: number
+  /** Up from the water (m). */
+  heightM: number
+}
+
+export interface StageScales {
+  /** px from m astern, shared by both views. */
+  x: ScaleLinear<number, number>
+  /** px in the plan from m to starboard (starboard is up). */
+  plan: ScaleLinear<number, number>
+  /** px in the side view from m of height. */
+  side: ScaleLinear<number, number>
+  /** How many times depth is stretched against distance. */
+  stretch: number
+  pxPerM: number
+  planHeight: number
+  sideTop: number
+  sideHeight: number
+  width: number
+}
+
+export const AXIS_HEIGHT = 26
+const PLAN_SHARE = 0.52
+const LEFT_PX = 54
+const RIGHT_PX = 76
+const STEPS = [1, 1.5, 2, 2.5, 3, 3.5, 4, 5, 6, 8, 10, 12, 15, 20, 25, 30]
+
+/** A path point of a solved line, in the boat frame. */
+export const inBoatFrame = (
+  line: SolvedLine,
+  point: { asternM: number; lateralM: number; heightM: number },
+): BoatPoint => ({
+  asternM: line.tip.asternM + point.asternM,
+  starboardM: line.tip.starboardM + point.lateralM,
+  heightM: point.heightM,
+})
+
+export const lureOf = (line: SolvedLine): BoatPoint | null => {
+  const lure = line.tow.path[0]
+  return lure ? inBoatFrame(line, lure) : null
+}
+
+export interface Extent {
+  asternM: number
+  besideM: number
+  deepM: number
+  highM: number
+}
+
+/** What must be seen: every lure with some water behind it, every tip, and a few metres of depth. */
+export function extentOf(boat: Boat, solved: Solved | null): Extent {
+  const lures = (solved?.lines ?? []).map(lureOf).filter((lure) => lure !== null)
+  const most = (values: number[], least: number) => Math.max(least, ...values)
+  return {
+    asternM: most(
+      lures.map((lure) => lure.asternM),
+      40,
+    ),
+    besideM: most(
+      [
+        ...lures.map((lure) => Math.abs(lure.starboardM)),
+        ...boat.holders.map((h) => Math.abs(h.tip.starboardM)),
+      ],
+      boat.beamM,
+    ),
+    deepM: most(
+      lures.map((lure) => -lure.heightM),
+      3,
+    ),
+    highM: most(
+      boat.holders.map((holder) => holder.tip.heightM),
+      1,
+    ),
+  }
+}
+
+export function scalesFor(boat: Boat, extent: Extent, width: number, height: number): StageScales {
+  const planHeight = Math.round((height - AXIS_HEIGHT) * PLAN_SHARE)
+  const sideTop = planHeight + AXIS_HEIGHT
+  const sideHeight = Math.max(60, height - sideTop)
+  const along = (width - LEFT_PX - RIGHT_PX) / (extent.asternM + boat.lengthM)
+  const across = (planHeight / 2 - 26) / extent.besideM
+  const pxPerM = Math.max(0.5, Math.min(along, across, 16))
+  const originX = LEFT_PX + boat.lengthM * pxPerM
+  const x = scaleLinear([0, 100], [originX, originX + 100 * pxPerM])
+  const plan = scaleLinear([0, 1], [planHeight / 2, planHeight / 2 - pxPerM])
+  const room = (sideHeight - 34) / (extent.highM + extent.deepM * 1.25)
+  const stretch = STEPS.filter((step) => step * pxPerM <= room).at(-1) ?? room / pxPerM
+  const pxDeep = stretch * pxPerM
+  const waterline = sideTop + 8 + extent.highM * pxDeep
+  const side = scaleLinear([0, 1], [waterline, waterline - pxDeep])
+  return { x, plan, side, stretch, pxPerM, planHeight, sideTop, sideHeight, width }
+}

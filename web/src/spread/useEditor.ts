@@ -1,0 +1,95 @@
+import { useCallback, useMemo, useState } from 'react'
+import { edited, previewed, redone, settled, startHistory, undone, type History } from './history'
+import { docOf, sameDoc, type Doc } from './model'
+import type { Kept } from './queries'
+
+interface Editing {
+  base: Kept
+  history: History<Doc>
+  /** True where unsaved work from before was taken up again. */
+  restored: boolean
+}
+
+const keyOf = (spreadId: string) => `moss.draft.${spreadId}`
+
+/** Unsaved work survives a reload; it is taken up only on the version it was made from. */
+function open(kept: Kept): Editing {
+  const fresh = docOf(kept)
+  try {
+    const held = JSON.parse(localStorage.getItem(keyOf(kept.spreadId)) ?? 'null') as {
+      version: number
+      doc: Doc
+    } | null
+    if (held && held.version === kept.version && !sameDoc(held.doc, fresh)) {
+      return { base: kept, history: { ...startHistory(held.doc), past: [fresh] }, restored: true }
+    }
+  } catch {
+    localStorage.removeItem(keyOf(kept.spreadId))
+  }
+  return { base: kept, history: startHistory(fresh), restored: false }
+}
+
+function hold(editing: Editing): Editing {
+  const key = keyOf(editing.base.spreadId)
+  const doc = editing.history.now
+  if (sameDoc(doc, docOf(editing.base))) localStorage.removeItem(key)
+  else localStorage.setItem(key, JSON.stringify({ version: editing.base.version, doc }))
+  return editing
+}
+
+export type Change = (doc: Doc) => Doc
+
+export interface Editor {
+  doc: Doc
+  base: Kept
+  dirty: boolean
+  restored: boolean
+  dragging: boolean
+  canUndo: boolean
+  canRedo: boolean
+  edit(change: Change): void
+  preview(change: Change): void
+  settle(): void
+  undo(): void
+  redo(): void
+  /** The server has it: from now on this is the base. */
+  saved(kept: Kept): void
+  /** Starts again from what the server has. */
+  reload(kept: Kept): void
+}
+
+export function useEditor(kept: Kept): Editor {
+  const [editing, setEditing] = useState(() => open(kept))
+  const change = useCallback(
+    (step: (history: History<Doc>) => History<Doc>, keep = true) =>
+      setEditing((before) => {
+        const after = { ...before, history: step(before.history) }
+        return keep ? hold(after) : after
+      }),
+    [],
+  )
+  const steps = useMemo(
+    () => ({
+      edit: (by: Change) => change((history) => edited(history, by(history.now))),
+      preview: (by: Change) => change((history) => previewed(history, by(history.now)), false),
+      settle: () => change(settled),
+      undo: () => change(undone),
+      redo: () => change(redone),
+      saved: (next: Kept) => setEditing((before) => hold({ ...before, base: next, restored: false })),
+      reload: (next: Kept) =>
+        setEditing(() => hold({ base: next, history: startHistory(docOf(next)), restored: false })),
+    }),
+    [change],
+  )
+  const { base, history, restored } = editing
+  return {
+    ...steps,
+    doc: history.now,
+    base,
+    restored,
+    dirty: !sameDoc(history.now, docOf(base)),
+    dragging: history.dragFrom !== null,
+    canUndo: history.past.length > 0,
+    canRedo: history.future.length > 0,
+  }
+}

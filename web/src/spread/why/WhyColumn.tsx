@@ -1,0 +1,111 @@
+import type { ReactNode } from 'react'
+import { Button } from '../../shared/ui/Button'
+import { useUnits } from '../../units/UnitsContext'
+import type { Finding, Mend } from '../queries'
+import type { Solving } from '../useSolved'
+import { sentence } from './sentences'
+
+/** What the tool says now, most important first: a sentence, its figures, one button that does it. */
+export function WhyColumn({
+  solving,
+  lines,
+  label,
+  onMend,
+  onSelect,
+  children,
+}: {
+  solving: Solving
+  lines: number
+  label(lineId: string): string
+  onMend(mend: Mend): void
+  onSelect(lineId: string): void
+  children: ReactNode
+}) {
+  return (
+    <aside
+      aria-label="Why"
+      className="flex w-[304px] shrink-0 flex-col gap-4 overflow-y-auto border-l border-ink/20 py-3.5 max-md:w-full max-md:border-l-0"
+    >
+      {solving.problem && (
+        <Note tone="warn" title="This cannot be solved as it is">
+          {solving.problem.faults.length === 0 && <p>{solving.problem.message}</p>}
+          {solving.problem.faults.map((fault) => (
+            <p key={fault.field + fault.code}>
+              {fault.message}. {fault.mend}
+            </p>
+          ))}
+        </Note>
+      )}
+      {lines > 0 &&
+        solving.solved?.findings.map((finding) => (
+          <FindingNote
+            key={`${finding.kind} ${finding.lineIds.join(' ')}`}
+            finding={finding}
+            label={label}
+            onMend={onMend}
+            onSelect={onSelect}
+          />
+        ))}
+      {children}
+    </aside>
+  )
+}
+
+function FindingNote({
+  finding,
+  label,
+  onMend,
+  onSelect,
+}: {
+  finding: Finding
+  label(lineId: string): string
+  onMend(mend: Mend): void
+  onSelect(lineId: string): void
+}) {
+  const units = useUnits()
+  const said = sentence(finding, units, label)
+  const { mend } = finding
+  return (
+    <Note
+      tone={finding.warns ? 'warn' : 'good'}
+      title={said.title}
+      onTitle={() => finding.lineIds[0] && onSelect(finding.lineIds[0])}
+    >
+      <p>{said.text}</p>
+      {said.action && mend && (
+        <Button className="mt-1.5" onClick={() => onMend(mend)}>
+          {said.action}
+        </Button>
+      )}
+    </Note>
+  )
+}
+
+export function Note({
+  tone,
+  title,
+  onTitle,
+  children,
+}: {
+  tone: 'warn' | 'good'
+  title: string
+  onTitle?(): void
+  children: ReactNode
+}) {
+  const bar = tone === 'warn' ? 'border-rust' : 'border-moss'
+  return (
+    <section className={`border-l-[5px] pr-4 pl-3 ${bar}`}>
+      <h3 className="text-[15px] font-bold">
+        {tone === 'warn' && <span className="sr-only">Warning: </span>}
+        {onTitle ? (
+          <button type="button" className="text-left hover:underline" onClick={onTitle}>
+            {title}
+          </button>
+        ) : (
+          title
+        )}
+      </h3>
+      <div className="text-[15px] leading-snug text-slate">{children}</div>
+    </section>
+  )
+}

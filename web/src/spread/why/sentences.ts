@@ -1,0 +1,113 @@
+import type { Units } from '../../units/UnitsContext'
+import type { Finding, Mend } from '../queries'
+
+export interface Said {
+  /** A short claim. */
+  title: string
+  /** The sentence with its figures. */
+  text: string
+  /** Words on the button that does it. */
+  action?: string
+}
+
+/** What a finding says, in the reader's units. `label` names a line by its id. */
+export function sentence(finding: Finding, units: Units, label: (lineId: string) => string): Said {
+  const who = list(finding.lineIds.map(label))
+  const many = finding.lineIds.length > 1
+  const action = finding.mend ? mendWords(finding.mend, units, label) : undefined
+  const pull = finding.pullN === undefined ? '' : units.say('pull', finding.pullN)
+  const drag = finding.dragN === undefined ? '' : units.say('pull', finding.dragN)
+  const limit = finding.limitN === undefined ? '' : units.say('pull', finding.limitN)
+  switch (finding.kind) {
+    case 'AIRBORNE':
+      return {
+        title: `${who} flies`,
+        text: `Nothing keeps ${who} in the water at this speed, tip height and let-out.${under(finding, units)}`,
+        action,
+      }
+    case 'NOT_CONVERGED':
+      return {
+        title: `${who} has no answer`,
+        text: 'The line could not be solved as it is tied. Check its tackle.',
+      }
+    case 'SKIPS':
+      return {
+        title: `${who} ${many ? 'leave' : 'leaves'} the water`,
+        text: `Out of the water ${percent(finding.share ?? 0)} of the time.${under(finding, units)}`,
+        action,
+      }
+    case 'DRAG_SLIPS':
+      return {
+        title: `${who}: drag too loose`,
+        text: `The water alone pulls ${pull}; drag is set to ${drag}. Below ${limit} the line creeps out with no fish on.`,
+        action,
+      }
+    case 'DRAG_TOO_TIGHT':
+      return {
+        title: `${who}: drag too tight`,
+        text: `Drag is set to ${drag}. Above ${limit}, a third of its weakest line, a hard strike can part it.`,
+        action,
+      }
+    case 'DRAG_WINDOW_EMPTY':
+      return {
+        title: `${who}: no drag works`,
+        text: `The water pulls ${pull}, yet a third of the weakest line is ${limit}. Go slower, pull less, or tie it stronger.`,
+      }
+    case 'NEARLY_LEVEL':
+      return {
+        title: `${who} are not level`,
+        text: `One runs ${units.say('distance', finding.asternM ?? 0)} behind the other.`,
+        action,
+      }
+    case 'LEVEL':
+      return {
+        title: `${who} swim level`,
+        text: `Both ${depthWords(finding.depthM ?? 0, units)}, ${units.say('distance', finding.asternM ?? 0)} behind the transom.`,
+      }
+    case 'SPEED_EFFECT':
+      return speedEffect(finding, units, who)
+    case 'DRAG_HOLDS':
+      return {
+        title: 'Drags hold',
+        text: `Tightest is ${who}: the water pulls ${pull}, drag is set to ${drag}.`,
+      }
+  }
+}
+
+function speedEffect(finding: Finding, units: Units, who: string): Said {
+  const change = finding.depthM ?? 0
+  const pull = units.say('pull', Math.abs(finding.pullN ?? 0))
+  const way = change < 0 ? 'rises' : 'sinks'
+  const by = units.say('distance', Math.abs(change))
+  return {
+    title: 'What speed does',
+    text: `One knot faster, ${who} ${way} ${by} and pulls ${pull} ${(finding.pullN ?? 0) < 0 ? 'less' : 'more'}. No line answers more.`,
+  }
+}
+
+const under = (finding: Finding, units: Units) =>
+  finding.mend?.change === 'SPEED'
+    ? ` At ${units.say('speed', finding.mend.value)} ${finding.lineIds.length > 1 ? 'they stay' : 'it stays'} under.`
+    : ''
+
+const depthWords = (depthM: number, units: Units) =>
+  depthM < 0.02 ? 'at the surface' : `${units.say('distance', depthM)} down`
+
+function mendWords(mend: Mend, units: Units, label: (lineId: string) => string): string {
+  const who = mend.lineId ? label(mend.lineId) : ''
+  switch (mend.change) {
+    case 'SPEED':
+      return `Slow to ${units.say('speed', mend.value - 0.02)}`
+    case 'LET_OUT':
+      return `Let ${who} out to ${units.say('distance', mend.value)}`
+    case 'STRIKE_DRAG':
+      return `Set ${who} to ${units.say('pull', mend.value)}`
+  }
+}
+
+export const percent = (share: number): string => `${Math.round(share * 100)} %`
+
+export function list(names: readonly string[]): string {
+  if (names.length < 2) return names[0] ?? ''
+  return `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
+}

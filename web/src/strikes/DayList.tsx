@@ -1,0 +1,166 @@
+import { useState, type ReactNode } from 'react'
+import { Button } from '../shared/ui/Button'
+import { useUnits } from '../units/UnitsContext'
+import type { Pending } from './outbox'
+import type { Strike } from './queries'
+
+/** A strike button for each line, and the day's strikes. */
+export function DayList({
+  title,
+  lines,
+  strikes,
+  pending,
+  refused,
+  when,
+  clock,
+  onStrike,
+  onLanded,
+  onLost,
+  onTakeBack,
+  days,
+}: {
+  title: string
+  lines: readonly { lineId: string; label: string }[]
+  strikes: readonly Strike[]
+  pending: readonly Pending[]
+  refused: string | null
+  /** Words for the moment a strike would be logged at. */
+  when: string
+  clock(time: string): string
+  onStrike(lineId: string, label: string): void
+  onLanded(strike: Strike, species: string): void
+  onLost(strike: Strike): void
+  onTakeBack(strike: Strike): void
+  /** Chooses which day out is shown. */
+  days: ReactNode
+}) {
+  return (
+    <section aria-label="Strikes" className="mt-auto border-t border-ink/20 px-4 pt-3">
+      <h2 className="text-[15px] font-bold">Strike {when}</h2>
+      <div className="my-1.5 flex flex-wrap gap-1.5">
+        {lines.map((line) => (
+          <Button
+            key={line.lineId}
+            className="min-w-11"
+            aria-label={`Strike on ${line.label}`}
+            onClick={() => onStrike(line.lineId, line.label)}
+          >
+            {line.label}
+          </Button>
+        ))}
+        {lines.length === 0 && <p className="text-slate">Add a line first.</p>}
+      </div>
+      {refused && (
+        <p role="alert" className="border-l-4 border-rust pl-2">
+          {refused}
+        </p>
+      )}
+      <h2 className="mt-3 text-[15px] font-bold">
+        {title}: {count(strikes.length + pending.filter((p) => p.event.kind === 'STRUCK').length)}
+      </h2>
+      {days}
+      <ul className="divide-y divide-ink/15" data-testid="day-list">
+        {[...pending].reverse().map((p) => (
+          <li key={p.event.eventId} className="py-1.5 text-slate">
+            <span className="font-mono">{clock(p.event.happenedAt)}</span> {p.words}. Kept here, not sent yet.
+          </li>
+        ))}
+        {[...strikes].reverse().map((strike) => (
+          <StrikeRow key={strike.eventId} {...{ strike, clock, onLanded, onLost, onTakeBack }} />
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+const count = (n: number) => (n === 0 ? 'no strikes yet' : n === 1 ? 'one strike' : `${n} strikes`)
+
+function StrikeRow({
+  strike,
+  clock,
+  onLanded,
+  onLost,
+  onTakeBack,
+}: {
+  strike: Strike
+  clock(time: string): string
+  onLanded(strike: Strike, species: string): void
+  onLost(strike: Strike): void
+  onTakeBack(strike: Strike): void
+}) {
+  const units = useUnits()
+  const [open, setOpen] = useState(false)
+  const outcome =
+    strike.outcome === 'LANDED' ? strike.species.join(', ') : strike.outcome === 'LOST' ? 'lost' : 'open'
+  return (
+    <li className="py-1">
+      <button
+        type="button"
+        aria-expanded={open}
+        className="flex min-h-9 w-full items-center gap-2 text-left hover:underline"
+        onClick={() => setOpen(!open)}
+      >
+        <span className="font-mono">{clock(strike.happenedAt)}</span>
+        <b className="w-6">{strike.label}</b>
+        <span className="grow truncate text-slate">{strike.lureName}</span>
+        <span>{outcome}</span>
+      </button>
+      {open && (
+        <div className="pb-2">
+          <p className="text-slate">
+            {units.say('distance', strike.letOutM)} out, {depthWords(strike, units)} at{' '}
+            {units.say('speed', strike.speedThroughWaterMps)}. {strike.holderName}.
+          </p>
+          <Outcome {...{ strike, onLanded, onLost, onTakeBack }} />
+        </div>
+      )}
+    </li>
+  )
+}
+
+function depthWords(strike: Strike, units: ReturnType<typeof useUnits>): string {
+  if (strike.depthM === undefined) return 'depth not known'
+  return strike.depthM < 0.02 ? 'at the surface' : `${units.say('distance', strike.depthM)} down`
+}
+
+function Outcome({
+  strike,
+  onLanded,
+  onLost,
+  onTakeBack,
+}: {
+  strike: Strike
+  onLanded(strike: Strike, species: string): void
+  onLost(strike: Strike): void
+  onTakeBack(strike: Strike): void
+}) {
+  const [species, setSpecies] = useState('')
+  return (
+    <form
+      className="mt-1 flex flex-wrap items-center gap-1.5"
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (species.trim()) onLanded(strike, species.trim())
+        setSpecies('')
+      }}
+    >
+      <input
+        aria-label="Fish landed"
+        placeholder="fish"
+        maxLength={60}
+        className="h-9 w-24 rounded-sm border-2 border-ink/50 px-2"
+        value={species}
+        onChange={(event) => setSpecies(event.target.value)}
+      />
+      <Button small type="submit" disabled={species.trim() === ''}>
+        Landed
+      </Button>
+      <Button small disabled={strike.outcome !== 'OPEN'} onClick={() => onLost(strike)}>
+        Lost
+      </Button>
+      <Button small tone="quiet" onClick={() => onTakeBack(strike)}>
+        Take back
+      </Button>
+    </form>
+  )
+}

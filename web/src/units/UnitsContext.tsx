@@ -1,0 +1,84 @@
+import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react'
+import { parse, print, printNumber, unitOf, type Quantity, type Unit } from './model'
+
+/** What a figure is of; each can be read in a unit of its own. */
+export type Figure = 'distance' | 'small' | 'speed' | 'mass' | 'pull' | 'temperature'
+
+export const FIGURES: Record<Figure, { quantity: Quantity; choices: readonly string[]; words: string }> = {
+  distance: { quantity: 'length', choices: ['METRE', 'FOOT', 'YARD'], words: 'Let-out and depth' },
+  small: { quantity: 'length', choices: ['CENTIMETRE', 'INCH'], words: 'Lure length' },
+  speed: { quantity: 'speed', choices: ['KNOT', 'MILE_PER_HOUR', 'KILOMETRE_PER_HOUR'], words: 'Speed' },
+  mass: { quantity: 'mass', choices: ['KILOGRAM', 'POUND', 'OUNCE'], words: 'Weight of lures and leads' },
+  pull: { quantity: 'force', choices: ['KILOGRAM_FORCE', 'POUND_FORCE', 'NEWTON'], words: 'Pull and drag' },
+  temperature: { quantity: 'temperature', choices: ['CELSIUS', 'FAHRENHEIT'], words: 'Temperature' },
+}
+
+export type UnitChoice = Record<Figure, string>
+
+const DEFAULTS: UnitChoice = {
+  distance: 'METRE',
+  small: 'CENTIMETRE',
+  speed: 'KNOT',
+  mass: 'KILOGRAM',
+  pull: 'KILOGRAM_FORCE',
+  temperature: 'CELSIUS',
+}
+
+export interface Units {
+  choice: UnitChoice
+  choose(figure: Figure, unitId: string): void
+  unit(figure: Figure): Unit
+  /** With its symbol. */
+  say(figure: Figure, si: number): string
+  /** The number alone. */
+  figure(figure: Figure, si: number): string
+  /** SI, or null when unreadable. */
+  read(figure: Figure, typed: string): number | null
+}
+
+/** Units without React: for sentences and tests. */
+export function unitsOf(choice: UnitChoice, choose: Units['choose'] = () => {}): Units {
+  const unit = (figure: Figure) => unitOf(FIGURES[figure].quantity, choice[figure])
+  return {
+    choice,
+    choose,
+    unit,
+    say: (figure, si) => print(FIGURES[figure].quantity, si, unit(figure)),
+    figure: (figure, si) => printNumber(FIGURES[figure].quantity, si, unit(figure)),
+    read: (figure, typed) => parse(FIGURES[figure].quantity, typed, unit(figure)),
+  }
+}
+
+export const defaultUnits = unitsOf(DEFAULTS)
+
+const Context = createContext<Units>(defaultUnits)
+export const useUnits = () => useContext(Context)
+
+const KEY = 'moss.units'
+
+function stored(): UnitChoice {
+  try {
+    const kept = JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<UnitChoice>
+    const choice = { ...DEFAULTS }
+    for (const figure of Object.keys(DEFAULTS) as Figure[]) {
+      const id = kept[figure]
+      if (id && FIGURES[figure].choices.includes(id)) choice[figure] = id
+    }
+    return choice
+  } catch {
+    return DEFAULTS
+  }
+}
+
+export function UnitsProvider({ children }: { children: ReactNode }) {
+  const [choice, setChoice] = useState(stored)
+  const choose = useCallback((figure: Figure, unitId: string) => {
+    setChoice((before) => {
+      const after = { ...before, [figure]: unitId }
+      localStorage.setItem(KEY, JSON.stringify(after))
+      return after
+    })
+  }, [])
+  const units = useMemo(() => unitsOf(choice, choose), [choice, choose])
+  return <Context.Provider value={units}>{children}</Context.Provider>
+}
