@@ -122,6 +122,7 @@ export function SpreadStation({
         titles={titles}
         saving={saving.busy}
         table={table}
+        onAdd={canAdd ? add : undefined}
         onOpen={open}
         onNew={() => void make(false)}
         onCopy={() => void make(true)}
@@ -155,15 +156,10 @@ export function SpreadStation({
           label={label}
           onMend={(mend) => editor.edit((doc) => mended(doc, mend))}
           onSelect={select}
-        >
-          <Strikes reports={reports} trip={trip} lines={solved} />
-        </WhyColumn>
+          foot={<Strikes reports={reports} trip={trip} lines={solved} />}
+        />
       </main>
-      <Strip {...{ editor, boat, gear, selected, solved }} onRemoved={() => put('line', null)}>
-        <Button onClick={add} disabled={!canAdd}>
-          Add a line
-        </Button>
-      </Strip>
+      <Strip {...{ editor, boat, gear, selected, solved }} onRemoved={() => put('line', null)} />
       <GearSheet boat={boat.boatId} gear={gear} open={gearOpen} onClose={() => setGearOpen(false)} />
       {saving.conflict && (
         <Conflict

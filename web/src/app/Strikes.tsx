@@ -20,7 +20,7 @@ export function Strikes({
   const inOrder = [...lines].sort((a, b) => a.label.localeCompare(b.label))
   if (!trip.trip)
     return (
-      <section aria-label="Strikes" className="mt-auto border-t border-ink/20 px-4 pt-3">
+      <section aria-label="Strikes" className="shrink-0 border-t border-ink/20 px-4 py-3">
         <p className="mb-2">No day out yet. Start one to log strikes.</p>
         <Button onClick={() => void trip.startToday()}>Start today</Button>
       </section>
@@ -47,7 +47,7 @@ function Days({ trip }: { trip: TripOfDay }) {
   return (
     <Select
       aria-label="Day out"
-      className="w-full"
+      className="w-full text-sm"
       value={trip.trip?.tripId ?? ''}
       onChange={(event) =>
         event.target.value === 'new' ? void trip.startToday() : trip.choose(event.target.value)

@@ -72,14 +72,16 @@ export function DayLine({
             className={FILL[band.light]}
           />
         ))}
-        {hoursIn(span, 2).map((hour) => (
-          <HourTick
-            key={hour}
-            x={x(hour)}
-            text={clockOf(hour, timeZone).slice(0, 2)}
-            dark={isNight(day, hour)}
-          />
-        ))}
+        {hoursIn(span, 2)
+          .filter((hour) => x(hour) > 28 && x(hour) < width - 28)
+          .map((hour) => (
+            <HourTick
+              key={hour}
+              x={x(hour)}
+              text={clockOf(hour, timeZone).slice(0, 2)}
+              dark={isNight(day, hour)}
+            />
+          ))}
         {sunWords(day, timeZone).map((words) => (
           <text
             key={words.text}
@@ -94,7 +96,7 @@ export function DayLine({
         {marks.map((mark) => (
           <path
             key={`${mark.at} ${mark.label}`}
-            d={`M ${x(mark.at) - 5} 30 h 10 l -5 9 z`}
+            d={`M ${x(mark.at) - 5} 33 h 10 l -5 9 z`}
             className="fill-lichen stroke-ink stroke-[1.5]"
           >
             <title>{`${clockOf(mark.at, timeZone)} ${mark.label}`}</title>

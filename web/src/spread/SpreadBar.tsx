@@ -11,6 +11,7 @@ export function SpreadBar({
   titles,
   saving,
   table,
+  onAdd,
   onOpen,
   onNew,
   onCopy,
@@ -23,6 +24,8 @@ export function SpreadBar({
   titles: readonly Title[]
   saving: boolean
   table: boolean
+  /** Absent where no line can be added. */
+  onAdd: (() => void) | undefined
   onOpen(spreadId: string): void
   onNew(): void
   onCopy(): void
@@ -47,6 +50,9 @@ export function SpreadBar({
         className="h-9 border-transparent font-sans text-base font-bold hover:border-ink/50"
       />
       <SpreadMenu {...{ titles, onOpen, onNew, onCopy }} current={editor.base.spreadId} />
+      <Button small onClick={onAdd} disabled={!onAdd}>
+        Add a line
+      </Button>
       <span className="grow" />
       <span className="text-sm text-slate" role="status">
         {saving

@@ -35,13 +35,13 @@ export function DayList({
   days: ReactNode
 }) {
   return (
-    <section aria-label="Strikes" className="mt-auto border-t border-ink/20 px-4 pt-3">
+    <section aria-label="Strikes" className="shrink-0 border-t border-ink/20 px-3 py-2">
       <h2 className="text-[15px] font-bold">Strike {when}</h2>
-      <div className="my-1.5 flex flex-wrap gap-1.5">
+      <div className="my-1.5 flex flex-wrap gap-[3px]">
         {lines.map((line) => (
           <Button
             key={line.lineId}
-            className="min-w-11"
+            className="min-w-11 px-1"
             aria-label={`Strike on ${line.label}`}
             onClick={() => onStrike(line.lineId, line.label)}
           >
@@ -55,11 +55,16 @@ export function DayList({
           {refused}
         </p>
       )}
-      <h2 className="mt-3 text-[15px] font-bold">
+      <h2 className="sr-only">
         {title}: {count(strikes.length + pending.filter((p) => p.event.kind === 'STRUCK').length)}
       </h2>
       {days}
-      <ul className="divide-y divide-ink/15" data-testid="day-list">
+      <ul
+        className="max-h-[92px] divide-y divide-ink/15 overflow-y-auto"
+        tabIndex={0}
+        aria-label="Strikes of the day"
+        data-testid="day-list"
+      >
         {[...pending].reverse().map((p) => (
           <li key={p.event.eventId} className="py-1.5 text-slate">
             <span className="font-mono">{clock(p.event.happenedAt)}</span> {p.words}. Kept here, not sent yet.

@@ -7,7 +7,7 @@ export function Axis({ scales }: { scales: StageScales }) {
   const units = useUnits()
   const unit = units.unit('distance')
   const farthest = fromSi(scales.x.invert(scales.width), unit)
-  const step = [5, 10, 20, 25, 50, 100, 200].find((s) => toSi(s, unit) * scales.pxPerM >= 84) ?? 500
+  const step = [5, 10, 20, 25, 50, 100, 200].find((s) => toSi(s, unit) * scales.pxPerM >= 108) ?? 500
   const marks = Array.from({ length: Math.max(0, Math.floor(farthest / step) + 1) }, (_, i) => i * step)
   const top = scales.planHeight
   return (

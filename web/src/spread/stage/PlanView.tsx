@@ -94,7 +94,11 @@ function PlanLure({
       />
       {lure ? <Silhouette kind={kind} x={x} y={y} /> : <Flying x={x} y={y} />}
       {label && (
-        <text x={label.x} y={label.y + 13} className="fill-ink text-[14px]">
+        <text
+          x={label.x}
+          y={label.y + 13}
+          className="fill-ink stroke-water stroke-[4] text-[14px] [paint-order:stroke]"
+        >
           <tspan className="font-bold">{line.label}</tspan>
           <tspan dx={6} className="font-mono">
             {units.say('distance', draft.letOutM)}
@@ -124,8 +128,19 @@ function usePlanLabels(lines: readonly SolvedLine[], doc: Doc, scales: StageScal
       height: 17,
     }
   })
+  const across = lines.map((line): Label => {
+    const start = scales.x(line.tip.asternM)
+    const end = scales.x(lureOf(line)?.asternM ?? line.tip.asternM)
+    return {
+      id: line.lineId,
+      x: start,
+      y: scales.plan(line.tip.starboardM) - 2,
+      width: end - start,
+      height: 4,
+    }
+  })
   const bodies = boxes.map((box) => ({ ...box, x: box.x - 30, width: 26, y: box.y + 2, height: 13 }))
-  return spreadOut(boxes, bodies)
+  return spreadOut(boxes, [...bodies, ...across])
 }
 
 function BoatPlan({ boat, scales, used }: { boat: Boat; scales: StageScales; used: ReadonlySet<string> }) {

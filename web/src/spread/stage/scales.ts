@@ -27,9 +27,10 @@ export interface StageScales {
 }
 
 export const AXIS_HEIGHT = 26
-const PLAN_SHARE = 0.52
+/** The plan takes what the spread needs across, within these shares of the stage. */
+const PLAN_SHARE = { least: 0.4, most: 0.52 }
 const LEFT_PX = 54
-const RIGHT_PX = 76
+const RIGHT_PX = 112
 const STEPS = [1, 1.5, 2, 2.5, 3, 3.5, 4, 5, 6, 8, 10, 12, 15, 20, 25, 30]
 
 /** A path point of a solved line, in the boat frame. */
@@ -82,17 +83,19 @@ export function extentOf(boat: Boat, solved: Solved | null): Extent {
 }
 
 export function scalesFor(boat: Boat, extent: Extent, width: number, height: number): StageScales {
-  const planHeight = Math.round((height - AXIS_HEIGHT) * PLAN_SHARE)
+  const room = height - AXIS_HEIGHT
+  const along = (width - LEFT_PX - RIGHT_PX) / (extent.asternM + boat.lengthM)
+  const wanted = 2 * (extent.besideM * Math.min(along, 16) + 40)
+  const planHeight = Math.round(Math.min(room * PLAN_SHARE.most, Math.max(room * PLAN_SHARE.least, wanted)))
   const sideTop = planHeight + AXIS_HEIGHT
   const sideHeight = Math.max(60, height - sideTop)
-  const along = (width - LEFT_PX - RIGHT_PX) / (extent.asternM + boat.lengthM)
   const across = (planHeight / 2 - 26) / extent.besideM
   const pxPerM = Math.max(0.5, Math.min(along, across, 16))
   const originX = LEFT_PX + boat.lengthM * pxPerM
   const x = scaleLinear([0, 100], [originX, originX + 100 * pxPerM])
   const plan = scaleLinear([0, 1], [planHeight / 2, planHeight / 2 - pxPerM])
-  const room = (sideHeight - 34) / (extent.highM + extent.deepM * 1.25)
-  const stretch = STEPS.filter((step) => step * pxPerM <= room).at(-1) ?? room / pxPerM
+  const tall = (sideHeight - 34) / (extent.highM + extent.deepM * 1.25)
+  const stretch = STEPS.filter((step) => step * pxPerM <= tall).at(-1) ?? tall / pxPerM
   const pxDeep = stretch * pxPerM
   const waterline = sideTop + 8 + extent.highM * pxDeep
   const side = scaleLinear([0, 1], [waterline, waterline - pxDeep])

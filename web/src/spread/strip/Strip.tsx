@@ -28,7 +28,6 @@ export function Strip({
   selected,
   solved,
   onRemoved,
-  children,
 }: {
   editor: Editor
   boat: Boat
@@ -36,7 +35,6 @@ export function Strip({
   selected: string | null
   solved: readonly SolvedLine[]
   onRemoved(): void
-  children: ReactNode
 }) {
   const line = lineOf(editor.doc, selected)
   const answer = solved.find((s) => s.lineId === selected)
@@ -58,7 +56,6 @@ export function Strip({
         </Cell>
       )}
       <Speed editor={editor} />
-      <div className="flex flex-1 flex-col justify-center gap-2 px-4 py-2.5">{children}</div>
     </section>
   )
 }
@@ -105,7 +102,7 @@ function Named({
       <div className="flex items-center gap-2">
         <Select
           aria-label="Holder"
-          className="w-44"
+          className="w-40"
           value={line.holderId}
           onChange={(event) => editor.edit((doc) => setHolder(doc, line.lineId, event.target.value))}
         >
@@ -191,7 +188,9 @@ export function Stepper({
 
 function LetOut({ line, answer, editor }: { line: Line; answer: SolvedLine | undefined; editor: Editor }) {
   const units = useUnits()
-  const change = answer?.depthPerTenM
+  const unit = units.unit('distance')
+  const perTenM = answer?.depthPerTenM
+  const change = perTenM === undefined ? undefined : perTenM * unit.factor
   return (
     <Cell title="Let out">
       <Stepper
@@ -205,7 +204,7 @@ function LetOut({ line, answer, editor }: { line: Line; answer: SolvedLine | und
       <span className="text-slate">
         {change === undefined
           ? 'from tip or clip to lure'
-          : `${signed(change, units)} for ${units.say('distance', 10)} more`}
+          : `${signed(change, units)} for 10 ${unit.symbol} more`}
       </span>
     </Cell>
   )
@@ -220,7 +219,9 @@ function RunsAt({ answer }: { answer: SolvedLine | undefined }) {
   const units = useUnits()
   const tow = answer?.tow
   const share = tow?.skippingShare ?? 0
-  const perKnot = answer?.depthPerKnotM
+  const unit = units.unit('speed')
+  const perKnot =
+    answer?.depthPerKnotM === undefined ? undefined : (answer.depthPerKnotM * unit.factor * 3600) / 1852
   return (
     <Cell title="Runs at">
       <p className="font-mono text-2xl" data-testid="runs-at">
@@ -237,7 +238,7 @@ function RunsAt({ answer }: { answer: SolvedLine | undefined }) {
           ? `out of the water ${percent(share)}`
           : perKnot === undefined
             ? ' '
-            : `${signed(perKnot, units)} per knot`}
+            : `${signed(perKnot, units)} per ${unit.symbol}`}
       </span>
     </Cell>
   )

@@ -12,41 +12,49 @@ export function WhyColumn({
   label,
   onMend,
   onSelect,
-  children,
+  foot,
 }: {
   solving: Solving
   lines: number
   label(lineId: string): string
   onMend(mend: Mend): void
   onSelect(lineId: string): void
-  children: ReactNode
+  /** Stays in sight below what is said. */
+  foot: ReactNode
 }) {
   return (
     <aside
       aria-label="Why"
-      className="flex w-[304px] shrink-0 flex-col gap-4 overflow-y-auto border-l border-ink/20 py-3.5 max-md:w-full max-md:border-l-0"
+      className="flex w-[304px] shrink-0 flex-col border-l border-ink/20 max-md:w-full max-md:border-l-0"
     >
-      {solving.problem && (
-        <Note tone="warn" title="This cannot be solved as it is">
-          {solving.problem.faults.length === 0 && <p>{solving.problem.message}</p>}
-          {solving.problem.faults.map((fault) => (
-            <p key={fault.field + fault.code}>
-              {fault.message}. {fault.mend}
-            </p>
+      <div
+        className="flex min-h-24 flex-1 flex-col gap-3.5 overflow-y-auto py-3.5"
+        tabIndex={0}
+        role="region"
+        aria-label="What the tool says"
+      >
+        {solving.problem && (
+          <Note tone="warn" title="This cannot be solved as it is">
+            {solving.problem.faults.length === 0 && <p>{solving.problem.message}</p>}
+            {solving.problem.faults.map((fault) => (
+              <p key={fault.field + fault.code}>
+                {fault.message}. {fault.mend}
+              </p>
+            ))}
+          </Note>
+        )}
+        {lines > 0 &&
+          solving.solved?.findings.map((finding) => (
+            <FindingNote
+              key={`${finding.kind} ${finding.lineIds.join(' ')}`}
+              finding={finding}
+              label={label}
+              onMend={onMend}
+              onSelect={onSelect}
+            />
           ))}
-        </Note>
-      )}
-      {lines > 0 &&
-        solving.solved?.findings.map((finding) => (
-          <FindingNote
-            key={`${finding.kind} ${finding.lineIds.join(' ')}`}
-            finding={finding}
-            label={label}
-            onMend={onMend}
-            onSelect={onSelect}
-          />
-        ))}
-      {children}
+      </div>
+      {foot}
     </aside>
   )
 }

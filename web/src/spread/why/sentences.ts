@@ -78,10 +78,11 @@ function speedEffect(finding: Finding, units: Units, who: string): Said {
   const change = finding.depthM ?? 0
   const pull = units.say('pull', Math.abs(finding.pullN ?? 0))
   const way = change < 0 ? 'rises' : 'sinks'
-  const by = units.say('distance', Math.abs(change))
+  const moves =
+    Math.abs(change) < 0.05 ? 'stays where it is' : `${way} ${units.say('distance', Math.abs(change))}`
   return {
     title: 'What speed does',
-    text: `One knot faster, ${who} ${way} ${by} and pulls ${pull} ${(finding.pullN ?? 0) < 0 ? 'less' : 'more'}. No line answers more.`,
+    text: `One knot faster, ${who} ${moves} and pulls ${pull} ${(finding.pullN ?? 0) < 0 ? 'less' : 'more'}. No line answers more.`,
   }
 }
 

@@ -5,20 +5,27 @@ import java.util.function.DoubleUnaryOperator;
 /**
  * A bracketed root by secant steps through the last two points, with bisection whenever a step leaves the bracket or
  * three steps have not halved it. The last point evaluated is the root, so that the caller's workspace holds its shape.
+ *
+ * <p>Where the miss jumps over zero (a line that lies along the surface is wholly in or out of the water in this model)
+ * the answer is the place of the jump, seen from its lower end.
  */
 final class DepthSearch {
     private final DoubleUnaryOperator miss;
+    private static final double JUMP_WIDTH = 1e-9;
+
     private final double tolerance;
+    private final double mostMiss;
     private int evaluationsLeft;
     private double low;
     private double lowMiss;
     private double high;
     private double highMiss;
 
-    /** Unknown within {@code tolerance}; at most so many evaluations. */
-    DepthSearch(DoubleUnaryOperator miss, double tolerance, int mostEvaluations) {
+    /** Unknown within {@code tolerance} and miss within {@code mostMiss}; at most so many evaluations. */
+    DepthSearch(DoubleUnaryOperator miss, double tolerance, double mostMiss, int mostEvaluations) {
         this.miss = miss;
         this.tolerance = tolerance;
+        this.mostMiss = mostMiss;
         this.evaluationsLeft = mostEvaluations;
     }
 
@@ -46,10 +53,13 @@ final class DepthSearch {
             }
             double secant = turn == 0 ? slope : (fx - previousMiss) / (x - previous);
             double step = -fx / secant;
-            if (fx == 0 || Math.abs(step) <= tolerance || high - low <= tolerance) {
+            if (fx == 0 || (Math.abs(step) <= tolerance && Math.abs(fx) <= mostMiss)) {
                 return fx;
             }
             narrow(x, fx);
+            if (high - low <= JUMP_WIDTH) {
+                return miss.applyAsDouble(low);
+            }
             boolean slow = turn % 3 == 2 && high - low > widthThreeAgo / 2;
             widthThreeAgo = turn % 3 == 2 ? high - low : widthThreeAgo;
             previous = x;

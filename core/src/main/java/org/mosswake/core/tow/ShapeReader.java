@@ -9,14 +9,19 @@ final class ShapeReader {
     /** A drawn segment turns by no more than about a degree and a half: drawings stretch depth. */
     private static final double TURN_PER_SEGMENT = 0.026;
 
-    private static final int MOST_PER_STEP = 10;
+    private static final int LEAST_SEGMENTS = 24;
+
+    private static final int MOST_PER_STEP = 24;
 
     private final Trial trial;
+    private final double lift;
     private final double tipX;
     private final double tipY;
 
-    ShapeReader(Trial trial) {
+    /** @param lift scales heights above the surface, where the line lies along it and its end would miss the tip */
+    ShapeReader(Trial trial, double lift) {
         this.trial = trial;
+        this.lift = lift;
         this.tipX = trial.x(trial.nodes() - 1);
         this.tipY = trial.y(trial.nodes() - 1);
     }
@@ -41,7 +46,12 @@ final class ShapeReader {
     }
 
     private Point point(int i) {
-        return new Point(trial.x(i) - tipX, trial.y(i) - tipY, trial.z(i) - trial.surface());
+        return new Point(trial.x(i) - tipX, trial.y(i) - tipY, height(trial.z(i)));
+    }
+
+    private double height(double z) {
+        double above = z - trial.surface();
+        return above > 0 ? lift * above : above;
     }
 
     private List<BodyPlace> bodies() {
@@ -79,8 +89,9 @@ final class ShapeReader {
     }
 
     private void segment(int a, int b, List<Point> points) {
-        int parts = Math.max(1, Math.min(MOST_PER_STEP, (int) Math.ceil(turn(a, b) / TURN_PER_SEGMENT)));
         double ds = trial.s(b) - trial.s(a);
+        double wanted = Math.max(turn(a, b) / TURN_PER_SEGMENT, LEAST_SEGMENTS * ds / trial.s(trial.nodes() - 1));
+        int parts = Math.max(1, Math.min(MOST_PER_STEP, (int) Math.ceil(wanted)));
         double ta = ds / trial.tension(a);
         double tb = ds / trial.tension(b);
         for (int k = 1; k < parts; k++) {
@@ -88,7 +99,7 @@ final class ShapeReader {
             points.add(new Point(
                     Hermite.at(u, trial.x(a), trial.x(b), ta * trial.fx(a), tb * trial.fx(b)) - tipX,
                     Hermite.at(u, trial.y(a), trial.y(b), ta * trial.fy(a), tb * trial.fy(b)) - tipY,
-                    Hermite.at(u, trial.z(a), trial.z(b), ta * trial.fz(a), tb * trial.fz(b)) - trial.surface()));
+                    height(Hermite.at(u, trial.z(a), trial.z(b), ta * trial.fz(a), tb * trial.fz(b)))));
         }
         points.add(point(b));
     }

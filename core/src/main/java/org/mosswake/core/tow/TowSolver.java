@@ -52,9 +52,9 @@ public final class TowSolver {
         double deepestMiss = trial.missAtDepth(deepest);
         double guess = trial.firstGuess();
         double depthTolerance = 1e-4 + 5e-6 * trial.totalLength();
-        var search = new DepthSearch(trial::missAtDepth, depthTolerance, MOST_EVALUATIONS);
+        var search = new DepthSearch(trial::missAtDepth, depthTolerance, mostMiss(trial), MOST_EVALUATIONS);
         double miss = search.run(0, justUnder, deepest, deepestMiss, guess, -trial.firstSlope());
-        return Double.isNaN(miss) ? failed(trial) : shaped(trial, Regime.RUNNING, 1, tow);
+        return Double.isNaN(miss) ? failed(trial) : shaped(trial, miss, Regime.RUNNING, 1, tow);
     }
 
     private TowAnswer atSurface(Tow tow, Trial trial, double whole) {
@@ -67,13 +67,26 @@ public final class TowSolver {
         }
         var immersion = new double[1];
         var search = new DepthSearch(
-                share -> trial.missAtSurface(immersion[0] = share), IMMERSION_TOLERANCE, MOST_EVALUATIONS);
+                share -> trial.missAtSurface(immersion[0] = share),
+                IMMERSION_TOLERANCE,
+                mostMiss(trial),
+                MOST_EVALUATIONS);
         double miss = search.run(0, lifted, 1, whole, Double.NaN, Double.NaN);
-        return Double.isNaN(miss) ? failed(trial) : shaped(trial, Regime.SURFACE, immersion[0], tow);
+        return Double.isNaN(miss) ? failed(trial) : shaped(trial, miss, Regime.SURFACE, immersion[0], tow);
     }
 
-    private static TowAnswer shaped(Trial trial, Regime regime, double immersion, Tow tow) {
-        return new TowAnswer.Shaped(new ShapeReader(trial).read(regime, immersion, tow.lure()));
+    /** How far the end may be from the tip (m): a hand's breadth on a long line. */
+    private static double mostMiss(Trial trial) {
+        return 0.01 + 2e-4 * trial.totalLength();
+    }
+
+    private static TowAnswer shaped(Trial trial, double miss, Regime regime, double immersion, Tow tow) {
+        boolean jumped = Math.abs(miss) > mostMiss(trial);
+        if (jumped && tow.tipHeightM() <= 0) {
+            return new TowAnswer.NotConverged("The line would lie along the surface there.", miss);
+        }
+        double lift = jumped ? tow.tipHeightM() / (tow.tipHeightM() + miss) : 1;
+        return new TowAnswer.Shaped(new ShapeReader(trial, lift).read(regime, immersion, tow.lure()));
     }
 
     private TowAnswer failed(Trial trial) {

@@ -10,6 +10,7 @@ final class Trial {
     private final double tipHeight;
     private final Nodes wet = new Nodes();
     private final Nodes above = new Nodes();
+    private boolean wetFailed;
     private boolean wholeWetProfile;
     private int wetUsed;
     private double surface;
@@ -40,7 +41,10 @@ final class Trial {
 
     /** Height of the chain's end above the tip (m) with the lure wholly under at this depth (m); NaN when it failed. */
     double missAtDepth(double depth) {
-        if (wet.count == 0 && !marchWet()) {
+        if (wet.count == 0) {
+            wetFailed = !marchWet();
+        }
+        if (wetFailed) {
             return Double.NaN;
         }
         surface = depth;

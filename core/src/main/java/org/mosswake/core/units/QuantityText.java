@@ -100,9 +100,7 @@ final class QuantityText {
     static String print(double si, Unit unit) {
         double value = unit.fromSi(si);
         BigDecimal rounded = BigDecimal.valueOf(value).setScale(unit.decimals(value), RoundingMode.HALF_UP);
-        return (rounded.signum() == 0 ? rounded.abs() : rounded)
-                        .toPlainString()
-                        .replace('-', '−')
-                + " " + unit.symbol();
+        return (rounded.signum() == 0 ? rounded.abs() : rounded).toPlainString().replace('-', '−') + " "
+                + unit.symbol();
     }
 }

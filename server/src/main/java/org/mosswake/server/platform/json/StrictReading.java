@@ -9,12 +9,11 @@ import tools.jackson.databind.ValueDeserializer;
 import tools.jackson.databind.deser.DeserializationProblemHandler;
 import tools.jackson.databind.deser.ValueInstantiator;
 
-/** Notes what does not fit and reads on. */
+/** Notes what does not fit and reads on; unknown fields were noted by {@link UnknownFields}. */
 final class StrictReading extends DeserializationProblemHandler {
     @Override
     public boolean handleUnknownProperty(
             DeserializationContext context, JsonParser parser, ValueDeserializer<?> reader, Object bean, String name) {
-        WireFaults.add(FaultCode.UNKNOWN_FIELD, parser);
         parser.skipChildren();
         return true;
     }

@@ -1,0 +1,68 @@
+package org.mosswake.core;
+
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAnyPackage;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** The allowed arrows of docs/architecture.md, and what core may stand on. */
+@AnalyzeClasses(packages = "org.mosswake.core", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArrowsTest {
+    private static final Map<String, Set<String>> ARROWS = Map.of(
+            "units", Set.of("fault"),
+            "fault", Set.of(),
+            "clock", Set.of(),
+            "tow", Set.of(),
+            "rig", Set.of("tow"),
+            "spread", Set.of("tow", "rig", "clock"),
+            "strikes", Set.of("spread"));
+
+    @ArchTest
+    static final ArchRule NO_CYCLES =
+            slices().matching("org.mosswake.core.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule ONLY_JAVA_AND_THE_SUN = classes()
+            .should()
+            .onlyDependOnClassesThat(resideInAnyPackage("org.mosswake.core..", "java..", "org.shredzone.."));
+
+    @ArchTest
+    static final ArchRule NO_WALL_CLOCK = noClasses()
+            .should()
+            .callMethod(System.class, "currentTimeMillis")
+            .orShould()
+            .callMethod(java.time.Instant.class, "now");
+
+    static Set<String> capabilities() {
+        return new TreeSet<>(ARROWS.keySet());
+    }
+
+    @ParameterizedTest
+    @MethodSource("capabilities")
+    void pointsOnlyWhereItMay(String capability) {
+        var allowed = new TreeSet<String>(List.of(capability, "units", "fault"));
+        allowed.addAll(ARROWS.get(capability));
+        String[] packages =
+                allowed.stream().map(c -> "org.mosswake.core." + c + "..").toArray(String[]::new);
+        noClasses()
+                .that()
+                .resideInAPackage("org.mosswake.core." + capability + "..")
+                .should()
+                .dependOnClassesThat(resideInAnyPackage("org.mosswake.core..")
+                        .and(com.tngtech.archunit.base.DescribedPredicate.not(resideInAnyPackage(packages))))
+                .check(new com.tngtech.archunit.core.importer.ClassFileImporter()
+                        .withImportOption(new ImportOption.DoNotIncludeTests())
+                        .importPackages("org.mosswake.core"));
+    }
+}

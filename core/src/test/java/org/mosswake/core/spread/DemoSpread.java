@@ -1,0 +1,54 @@
+package org.mosswake.core.spread;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.mosswake.core.tow.Body;
+import org.mosswake.core.units.Force;
+import org.mosswake.core.units.ForceUnit;
+import org.mosswake.core.units.SpeedThroughWater;
+import org.mosswake.core.units.SpeedUnit;
+
+/** Spreads for tests, put together from generic kinds. */
+final class DemoSpread {
+    private static final LineItem MAIN = line("main", LineKind.MONO, 50);
+    private static final LineItem LEADER = line("leader", LineKind.FLUOROCARBON, 100);
+
+    private DemoSpread() {}
+
+    static UUID id(String words) {
+        return UUID.nameUUIDFromBytes(words.getBytes(StandardCharsets.UTF_8));
+    }
+
+    static Holder rigger(String name, double starboard, double height) {
+        return new Holder(
+                id(name), name, HolderKind.RIGGER, new DeckPoint(-4, 0, 2), new DeckPoint(0.5, starboard, height));
+    }
+
+    static Spread atKnots(double knots, SpreadLine... lines) {
+        return new Spread(SpeedThroughWater.of(knots, SpeedUnit.KNOT), List.of(lines));
+    }
+
+    static SpreadLine line(String name, Holder holder, double letOut, LureKind lure) {
+        return line(name, holder, letOut, lure, 5);
+    }
+
+    static SpreadLine line(String name, Holder holder, double letOut, LureKind lure, double dragKg) {
+        Body body = lure.usual();
+        var item = new LureItem(id("lure " + lure), lure.name(), lure.name(), body);
+        return new SpreadLine(
+                id(name),
+                holder,
+                letOut,
+                Force.of(dragKg, ForceUnit.KILOGRAM_FORCE),
+                List.of(
+                        new TacklePiece(Optional.of(item), LEADER, Optional.of(2.0)),
+                        new TacklePiece(Optional.empty(), MAIN, Optional.empty())));
+    }
+
+    private static LineItem line(String name, LineKind kind, double pounds) {
+        Force strength = Force.of(pounds, ForceUnit.POUND_FORCE);
+        return new LineItem(id(name), name, kind.metreRated(strength), strength);
+    }
+}

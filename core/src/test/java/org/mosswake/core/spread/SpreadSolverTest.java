@@ -1,0 +1,133 @@
+package org.mosswake.core.spread;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+import static org.mosswake.core.spread.DemoSpread.atKnots;
+import static org.mosswake.core.spread.DemoSpread.line;
+import static org.mosswake.core.spread.DemoSpread.rigger;
+
+import org.junit.jupiter.api.Test;
+import org.mosswake.core.fault.Fault;
+import org.mosswake.core.fault.FaultCode;
+import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.spread.Finding.Kind;
+import org.mosswake.core.spread.Finding.Mend.Change;
+import org.mosswake.core.units.SpeedUnit;
+
+class SpreadSolverTest {
+    private static final Holder STARBOARD = rigger("starboard", 6.4, 5);
+    private static final Holder PORT = rigger("port", -6.4, 5);
+    private static final Holder INNER = rigger("inner", 4, 3.8);
+    private static final Holder CENTRE = rigger("centre", 0, 5);
+    private final SpreadSolver solver = new SpreadSolver();
+
+    private static Finding only(SolvedSpread solved, Kind kind) {
+        return solved.findings().stream()
+                .filter(f -> f.kind() == kind)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static boolean says(SolvedSpread solved, Kind kind) {
+        return solved.findings().stream().anyMatch(f -> f.kind() == kind);
+    }
+
+    @Test
+    void labelsCountFromTheOutsideInAndDiversAreDeep() {
+        var solved = solver.solve(atKnots(
+                7,
+                line("a", INNER, 40, LureKind.BULLET_SKIRT),
+                line("b", STARBOARD, 80, LureKind.BULLET_SKIRT),
+                line("c", PORT, 80, LureKind.BULLET_SKIRT),
+                line("d", CENTRE, 150, LureKind.FEATHER),
+                line("e", rigger("stern", -0.9, 1.5), 30, LureKind.LIPPED_PLUG)));
+        assertThat(solved.lines()).extracting(SolvedLine::label).containsExactly("S2", "S1", "P1", "C1", "D1");
+    }
+
+    @Test
+    void aLevelPairIsSaidToBeLevelAndAnUnevenOneIsMended() {
+        SpreadLine a = line("a", STARBOARD, 80, LureKind.BULLET_SKIRT);
+        SpreadLine b = line("b", PORT, 80, LureKind.BULLET_SKIRT);
+        assertThat(says(solver.solve(atKnots(7, a, b)), Kind.LEVEL)).isTrue();
+
+        Finding uneven = only(solver.solve(atKnots(7, a, b.withLetOut(77))), Kind.NEARLY_LEVEL);
+        assertThat(uneven.mend().orElseThrow().change()).isEqualTo(Change.LET_OUT);
+        double mended = uneven.mend().orElseThrow().value();
+        assertThat(mended).isCloseTo(80, within(0.3));
+        assertThat(says(solver.solve(atKnots(7, a, b.withLetOut(mended))), Kind.LEVEL))
+                .isTrue();
+    }
+
+    @Test
+    void aSkippingLureIsMendedByTheHighestSpeedThatKeepsItUnder() {
+        SpreadLine popper = line("p", STARBOARD, 30, LureKind.POPPING_HEAD);
+        Finding skips = only(solver.solve(atKnots(9.5, popper)), Kind.SKIPS);
+        assertThat(skips.share().orElseThrow()).isBetween(0.05, 1.0);
+        double knots = skips.mend().orElseThrow().value() / SpeedUnit.KNOT.toSi(1);
+        assertThat(knots).isBetween(2.0, 9.5);
+        assertThat(says(solver.solve(atKnots(knots - 0.05, popper)), Kind.SKIPS))
+                .isFalse();
+        assertThat(says(solver.solve(atKnots(knots + 0.15, popper)), Kind.SKIPS))
+                .isTrue();
+    }
+
+    @Test
+    void judgesStrikeDragAgainstThePullOfTheWater() {
+        SpreadLine plug = line("d", STARBOARD, 60, LureKind.LIPPED_PLUG, 0.5);
+        Finding slips = only(solver.solve(atKnots(6, plug)), Kind.DRAG_SLIPS);
+        assertThat(slips.limitN().orElseThrow()).isCloseTo(1.2 * slips.pullN().orElseThrow(), within(1e-9));
+        SpreadLine tight = line("d", STARBOARD, 60, LureKind.LIPPED_PLUG, 20);
+        assertThat(says(solver.solve(atKnots(6, tight)), Kind.DRAG_TOO_TIGHT)).isTrue();
+        SpreadLine right = line("d", STARBOARD, 60, LureKind.LIPPED_PLUG, 5);
+        assertThat(says(solver.solve(atKnots(6, right)), Kind.DRAG_HOLDS)).isTrue();
+    }
+
+    @Test
+    void sensitivitiesAgreeWithSolvingAgain() {
+        SpreadLine plug = line("d", STARBOARD, 60, LureKind.LIPPED_PLUG);
+        SolvedLine at = solver.solve(atKnots(6, plug)).lines().get(0);
+        double deeper = solver.solve(atKnots(6, plug.withLetOut(61)))
+                .lines()
+                .get(0)
+                .shape()
+                .orElseThrow()
+                .depthM();
+        double change = deeper - at.shape().orElseThrow().depthM();
+        assertThat(at.depthPerTenM().orElseThrow()).isCloseTo(10 * change, within(0.05));
+        assertThat(at.pullPerKnotN().orElseThrow()).isPositive();
+    }
+
+    @Test
+    void warningsComeFirst() {
+        var solved = solver.solve(atKnots(
+                9.5, line("a", STARBOARD, 30, LureKind.POPPING_HEAD), line("b", PORT, 30, LureKind.POPPING_HEAD)));
+        assertThat(solved.findings().get(0).kind().warns()).isTrue();
+        assertThat(solved.findings()).isSortedAccordingTo((x, y) -> x.kind().compareTo(y.kind()));
+    }
+
+    @Test
+    void twoLinesCannotShareAHolder() {
+        SpreadLine a = line("a", STARBOARD, 80, LureKind.FEATHER);
+        SpreadLine b = line("b", STARBOARD, 60, LureKind.FEATHER);
+        assertThatThrownBy(() -> atKnots(7, a, b))
+                .isInstanceOfSatisfying(
+                        FaultException.class,
+                        e -> assertThat(e.faults()).extracting(Fault::code).containsExactly(FaultCode.HOLDER_TAKEN));
+    }
+
+    @Test
+    void theLetOutMustExceedTheLeaders() {
+        assertThatThrownBy(() -> line("a", STARBOARD, 2.1, LureKind.FEATHER))
+                .isInstanceOfSatisfying(
+                        FaultException.class,
+                        e -> assertThat(e.faults())
+                                .extracting(Fault::code)
+                                .containsExactly(FaultCode.LET_OUT_SHORTER_THAN_TACKLE));
+    }
+
+    @Test
+    void anEmptySpreadSaysNothing() {
+        assertThat(solver.solve(atKnots(7)).findings()).isEmpty();
+    }
+}

@@ -1,0 +1,36 @@
+package org.mosswake.server.clock;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.mosswake.server.support.Api;
+import org.mosswake.server.support.RunningServer;
+
+@ExtendWith(RunningServer.class)
+class ClockApiTest {
+    @Test
+    void givesTheLightOfTheLocalDay(Api api) {
+        var day = api.get("/api/day?date=2026-06-18&latitudeDeg=27.6&longitudeDeg=-47.3&timeZone=Etc/GMT%2B3")
+                .json();
+        assertThat(day.get("start").asString()).isEqualTo("2026-06-18T03:00:00Z");
+        assertThat(Instant.parse(day.get("rise").asString())).isBetween("2026-06-18T08:05:00Z", "2026-06-18T08:25:00Z");
+    }
+
+    @Test
+    void leavesOutWhatDoesNotHappen(Api api) {
+        var day = api.get("/api/day?date=2026-06-18&latitudeDeg=75&longitudeDeg=20&timeZone=UTC")
+                .json();
+        assertThat(day.has("rise")).isFalse();
+        assertThat(day.has("noon")).isTrue();
+    }
+
+    @Test
+    void namesWhatIsWrong(Api api) {
+        var answer = api.get("/api/day?date=2026-06-18&latitudeDeg=97&longitudeDeg=-400&timeZone=Nowhere");
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.fields()).containsExactly("latitudeDeg", "longitudeDeg", "timeZone");
+        assertThat(api.get("/api/day?date=soon").fields()).isNotEmpty();
+    }
+}

@@ -1,0 +1,111 @@
+package org.mosswake.server.support;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.util.List;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Talks to the running server as any client would. */
+public final class Api {
+    static {
+        System.setProperty("jdk.httpclient.allowRestrictedHeaders", "host,origin");
+    }
+
+    private static final HttpClient HTTP = HttpClient.newHttpClient();
+    public static final JsonMapper JSON = JsonMapper.shared();
+
+    /** A status with the body read as JSON where it is JSON. */
+    public record Answer(int status, String text) {
+        public JsonNode json() {
+            return JSON.readTree(text);
+        }
+
+        /** Fields blamed, in order. */
+        public List<String> fields() {
+            return json().path("faults")
+                    .valueStream()
+                    .map(f -> f.get("field").asString())
+                    .toList();
+        }
+
+        public List<String> codes() {
+            return json().path("faults")
+                    .valueStream()
+                    .map(f -> f.get("code").asString())
+                    .toList();
+        }
+    }
+
+    private final String base;
+
+    public Api(String base) {
+        this.base = base;
+    }
+
+    public Answer get(String path) {
+        return send("GET", path, null);
+    }
+
+    public Answer post(String path, Object body) {
+        return send("POST", path, text(body));
+    }
+
+    public Answer put(String path, Object body) {
+        return send("PUT", path, text(body));
+    }
+
+    private static String text(Object body) {
+        return body instanceof String text ? text : JSON.writeValueAsString(body);
+    }
+
+    public Answer send(String method, String path, String body, String... headers) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(base + path))
+                .method(method, body == null ? BodyPublishers.noBody() : BodyPublishers.ofString(body));
+        if (body != null) {
+            request.header("Content-Type", "application/json");
+        }
+        for (int i = 0; i < headers.length; i += 2) {
+            request.setHeader(headers[i], headers[i + 1]);
+        }
+        return send(request.build());
+    }
+
+    private static Answer send(HttpRequest request) {
+        try {
+            HttpResponse<String> response = HTTP.send(request, BodyHandlers.ofString());
+            return new Answer(response.statusCode(), response.body());
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** The demo boat with riggers. */
+    public String quietLedger() {
+        return "/api/boats/" + named(get("/api/boats").json(), "Quiet Ledger", "boatId");
+    }
+
+    public static String named(JsonNode list, String name, String idField) {
+        return list.valueStream()
+                .filter(item -> item.get("name").asString().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .get(idField)
+                .asString();
+    }
+
+    /** The mixed surface spread of the demo, as kept. */
+    public ObjectNode mixedSurface() {
+        String spread = named(get(quietLedger() + "/spreads").json(), "Mixed surface", "spreadId");
+        return (ObjectNode) get(quietLedger() + "/spreads/" + spread).json();
+    }
+}
