@@ -3,6 +3,7 @@ import { BrowserRouter, Navigate, Route, Routes } from 'react-router'
 import { Problem } from '../shared/api/client'
 import { boats } from '../spread/queries'
 import { UnitsProvider } from '../units/UnitsContext'
+import { Failed } from './Failed'
 import { SpreadChooser } from './SpreadChooser'
 import { SpreadPage } from './SpreadPage'
 import { Waiting } from './Waiting'
@@ -22,12 +23,14 @@ export function App() {
     <QueryClientProvider client={queries}>
       <UnitsProvider>
         <BrowserRouter>
-          <Routes>
-            <Route path="/" element={<FirstBoat />} />
-            <Route path="/boats/:boatId" element={<SpreadChooser />} />
-            <Route path="/boats/:boatId/spread/:spreadId" element={<SpreadPage />} />
-            <Route path="*" element={<Navigate to="/" replace />} />
-          </Routes>
+          <Failed>
+            <Routes>
+              <Route path="/" element={<FirstBoat />} />
+              <Route path="/boats/:boatId" element={<SpreadChooser />} />
+              <Route path="/boats/:boatId/spread/:spreadId" element={<SpreadPage />} />
+              <Route path="*" element={<Navigate to="/" replace />} />
+            </Routes>
+          </Failed>
         </BrowserRouter>
       </UnitsProvider>
     </QueryClientProvider>

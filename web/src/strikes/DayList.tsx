@@ -41,7 +41,7 @@ export function DayList({
         {lines.map((line) => (
           <Button
             key={line.lineId}
-            className="min-w-11 px-1"
+            className="w-11 !px-0"
             aria-label={`Strike on ${line.label}`}
             onClick={() => onStrike(line.lineId, line.label)}
           >

@@ -33,22 +33,18 @@ export function useLineHandling(editor: Editor, boat: Boat, select: (lineId: str
       const dy = event.clientY - from.y
       if (Math.abs(dx) < 2 && Math.abs(dy) < SIDEWAYS_FROM_PX) return
       const wanted = whole(from.letOutM + dx / scales.pxPerM)
+      // Read now: by the time the change is applied the event has no target any more.
+      const top = event.currentTarget.ownerSVGElement?.getBoundingClientRect().top ?? 0
+      const starboardM = scales.plan.invert(event.clientY - top)
+      const aside = sideways && Math.abs(dy) >= SIDEWAYS_FROM_PX
       editor.preview((doc) => {
         const moved = setLetOut(doc, from.lineId, wanted)
-        return sideways && Math.abs(dy) >= SIDEWAYS_FROM_PX
-          ? movedAside(moved, from.lineId, event, scales)
-          : moved
+        return aside ? movedAside(moved, from.lineId, starboardM) : moved
       })
     }
-    const movedAside = (
-      doc: Editor['doc'],
-      lineId: string,
-      event: PointerEvent<SVGElement>,
-      scales: StageScales,
-    ) => {
+    const movedAside = (doc: Editor['doc'], lineId: string, starboardM: number) => {
       const line = lineOf(doc, lineId)
-      const top = event.currentTarget.ownerSVGElement?.getBoundingClientRect().top ?? 0
-      const holder = line && nearerHolder(doc, line, boat.holders, scales.plan.invert(event.clientY - top))
+      const holder = line && nearerHolder(doc, line, boat.holders, starboardM)
       return holder ? setHolder(doc, lineId, holder.holderId) : doc
     }
     const onPointerUp = () => {

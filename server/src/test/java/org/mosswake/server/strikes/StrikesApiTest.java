@@ -135,7 +135,7 @@ class StrikesApiTest {
         ObjectNode heavier = lure.deepCopy();
         heavier.put("massKg", 0.5);
         assertThat(api.put(boat + "/gear/lures", heavier).status()).isEqualTo(200);
-        send(strike());
+        send(strike().put("happenedAt", "2026-06-19T09:30:00Z"));
         assertThat(strikes().get(0)).isEqualTo(before);
         assertThat(strikes().get(1).get("depthM").asDouble())
                 .isGreaterThan(before.get("depthM").asDouble() + 0.3);

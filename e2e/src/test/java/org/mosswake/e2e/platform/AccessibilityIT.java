@@ -1,0 +1,69 @@
+package org.mosswake.e2e.platform;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.mosswake.e2e.support.Journey;
+
+/** No serious finding of axe on any view. */
+class AccessibilityIT extends Journey {
+    private static final Set<String> SERIOUS = Set.of("serious", "critical");
+
+    private List<String> serious() {
+        return new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .filter(rule -> SERIOUS.contains(rule.getImpact()))
+                        .map(AccessibilityIT::words)
+                        .toList();
+    }
+
+    private static String words(Rule rule) {
+        return rule.getId() + " "
+                + rule.getNodes().stream().map(node -> node.getHtml()).toList();
+    }
+
+    @Test
+    void theDrawing() {
+        assertThat(serious()).isEmpty();
+    }
+
+    @Test
+    void theTable() {
+        page.keyboard().press("t");
+        page.getByTestId("table").waitFor();
+        assertThat(serious()).isEmpty();
+    }
+
+    @Test
+    void theSheetsAndMenus() {
+        for (String name : List.of("Units", "Keys", "Gear")) {
+            button(name).click();
+            page.getByRole(AriaRole.DIALOG).waitFor();
+            assertThat(serious()).as(name).isEmpty();
+            page.keyboard().press("Escape");
+        }
+        button("Tackle").click();
+        assertThat(serious()).as("Tackle").isEmpty();
+        page.keyboard().press("Escape");
+        assertThat(complaints).isEmpty();
+    }
+
+    @Test
+    void everythingIsReachedByKeyboard() {
+        for (int i = 0; i < 60; i++) {
+            page.keyboard().press("Tab");
+            Object role = page.evaluate("document.activeElement.getAttribute('data-line')");
+            if ("S1".equals(role)) {
+                page.keyboard().press("ArrowRight");
+                assertThat(letOut("S1")).isEqualTo(85);
+                return;
+            }
+        }
+        throw new AssertionError("S1 was not reached by Tab");
+    }
+}

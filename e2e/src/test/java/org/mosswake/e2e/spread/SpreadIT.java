@@ -1,0 +1,163 @@
+package org.mosswake.e2e.spread;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.mosswake.e2e.support.Journey;
+
+class SpreadIT extends Journey {
+    @Test
+    void aLureIsDraggedItsDepthChangesAndAllIsThereAfterARestart() {
+        lure("D1").focus();
+        assertThat(runsAt()).hasText("5.5 m");
+        drag("D1", 60, 0);
+        assertThat(runsAt()).not().hasText("5.5 m");
+        double dragged = letOut("D1");
+        assertThat(dragged).isBetween(38.0, 50.0);
+        String depth = runsAt().innerText();
+        button("Save").click();
+        page.getByText(Pattern.compile("Saved, revision [2-9]")).waitFor();
+
+        product.kill();
+        product.start();
+        page.reload();
+        solved();
+        lure("D1").focus();
+        assertThat(letOut("D1")).isEqualTo(dragged);
+        assertThat(runsAt()).hasText(depth);
+        assertThat(complaints).isEmpty();
+    }
+
+    @Test
+    void keysStepALineAndUndoTakesItBack() {
+        lure("S1").focus();
+        double before = letOut("S1");
+        page.keyboard().press("ArrowRight");
+        page.keyboard().press("Shift+ArrowRight");
+        assertThat(lure("S1")).hasAttribute("aria-valuenow", String.valueOf((int) before + 11));
+        page.keyboard().press("Control+z");
+        assertThat(lure("S1")).hasAttribute("aria-valuenow", String.valueOf((int) before + 1));
+        page.keyboard().press("Control+z");
+        page.keyboard().press("Control+Shift+z");
+        assertThat(lure("S1")).hasAttribute("aria-valuenow", String.valueOf((int) before + 1));
+        page.keyboard().press("BracketRight");
+        assertThat(page.getByLabel("Speed", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("7.6");
+    }
+
+    @Test
+    void draggedSidewaysALineTakesTheNearestFreeHolder() {
+        lure("S2").focus();
+        assertThat(page.getByLabel("Holder")).hasValue(Pattern.compile(".+"));
+        String before = page.getByLabel("Holder").inputValue();
+        drag("S2", 0, 18);
+        assertThat(page.getByLabel("Holder").inputValue()).isNotEqualTo(before);
+    }
+
+    @Test
+    void aDragIsOneStepOfUndo() {
+        double before = letOut("S1");
+        drag("S1", 50, 0);
+        assertThat(letOut("S1")).isGreaterThan(before + 5);
+        button("Undo").click();
+        assertThat(lure("S1")).hasAttribute("aria-valuenow", String.valueOf((int) before));
+    }
+
+    @Test
+    void acceptingAMendMakesTheWarningGo() {
+        page.getByText("leave the water").waitFor();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Slow to")))
+                .click();
+        assertThat(page.getByText("leave the water")).hasCount(0);
+        button("Undo").click();
+        page.getByText("leave the water").waitFor();
+    }
+
+    @Test
+    void aSpreadOnAPaperCardIsEnteredFromNothing() {
+        page.getByLabel("Boat", new Page.GetByLabelOptions().setExact(true)).selectOption("Sprat");
+        button("Start a spread").click();
+        button("Add the first line").click();
+        page.getByLabel("Let-out", new Page.GetByLabelOptions().setExact(true)).fill("60 yd");
+        page.keyboard().press("Enter");
+        assertThat(page.getByLabel("Let-out", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("55");
+        button("Tackle").click();
+        page.getByLabel("Lure", new Page.GetByLabelOptions().setExact(true)).selectOption("Hair jig, white");
+        page.getByLabel("Main line").selectOption("Braid 50 lb");
+        button("Tie a leader in above").click();
+        page.getByLabel("Weight 2").selectOption("Ball lead 0.45 kg, lead");
+        button("Close").click();
+        page.getByLabel("Speed", new Page.GetByLabelOptions().setExact(true)).fill("3 kn");
+        page.keyboard().press("Enter");
+        assertThat(runsAt()).hasText(Pattern.compile("^\\d+(\\.\\d)? m$"));
+        button("Add a line").click();
+        assertThat(page.locator("[data-testid=plan] [data-line]")).hasCount(2);
+        page.getByLabel("Name of the spread").fill("Paper card");
+        page.keyboard().press("Enter");
+        button("Save").click();
+        page.getByText("Saved, revision 2").waitFor();
+        page.reload();
+        assertThat(page.getByLabel("Name of the spread")).hasValue("Paper card");
+        assertThat(page.locator("[data-testid=plan] [data-line]")).hasCount(2);
+        assertThat(complaints).isEmpty();
+    }
+
+    @Test
+    void badInputSaysWhatIsWrongAndKeepsWhatWasTyped() {
+        var letOut = page.getByLabel("Let-out", new Page.GetByLabelOptions().setExact(true));
+        letOut.fill("far");
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Type a number and a unit");
+        assertThat(letOut).hasValue("far");
+        letOut.fill("900 m");
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("400 m");
+        page.keyboard().press("Escape");
+        assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
+    }
+
+    @Test
+    void unitsAreTheReadersChoice() {
+        button("Units").click();
+        page.getByLabel("Let-out and depth").selectOption("ft");
+        page.getByLabel("Speed", new Page.GetByLabelOptions().setExact(true))
+                .last()
+                .selectOption("mph");
+        page.keyboard().press("Escape");
+        lure("D1").focus();
+        assertThat(runsAt()).hasText("18.1 ft");
+        page.reload();
+        solved();
+        lure("D1").focus();
+        assertThat(runsAt()).hasText("18.1 ft");
+    }
+
+    @Test
+    void unsavedWorkSurvivesAReload() {
+        lure("S1").focus();
+        page.keyboard().press("Shift+ArrowRight");
+        double moved = letOut("S1");
+        page.reload();
+        solved();
+        assertThat(letOut("S1")).isEqualTo(moved);
+        page.getByText("Unsaved work from before").waitFor();
+        button("Back to saved").click();
+        assertThat(button("Save")).isDisabled();
+    }
+
+    @Test
+    void theTableTwinShowsAndChangesTheSame() {
+        page.keyboard().press("t");
+        var letOut = page.getByLabel("Let-out of S1");
+        letOut.fill("90 m");
+        page.keyboard().press("Enter");
+        assertThat(page.getByTestId("table").getByRole(AriaRole.ROW)).hasCount(7);
+        button("Drawing").click();
+        assertThat(lure("S1")).hasAttribute("aria-valuenow", "90");
+    }
+}

@@ -1,0 +1,123 @@
+package org.mosswake.e2e.support;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Browser.NewContextOptions;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType.LaunchOptions;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.Playwright.CreateOptions;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.TestInstance;
+
+/** A browser on the started product; each test in a context of its own. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+public abstract class Journey {
+    private static final Path CHROMIUM = Path.of("/usr/bin/chromium");
+    private static final List<String> QUIET = List.of(
+            "--no-sandbox",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    /** One browser serves every class; each test has a context of its own. */
+    private static final Playwright PLAYWRIGHT =
+            Playwright.create(new CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+
+    private static final Browser BROWSER = PLAYWRIGHT
+            .chromium()
+            .launch(new LaunchOptions().setExecutablePath(CHROMIUM).setHeadless(true).setArgs(QUIET));
+
+    static {
+        Runtime.getRuntime().addShutdownHook(new Thread(PLAYWRIGHT::close));
+    }
+
+    private BrowserContext context;
+    protected Product product;
+    protected Page page;
+    /** What the page complained of: script errors and refusals of the content policy. */
+    protected final List<String> complaints = new ArrayList<>();
+
+    @BeforeAll
+    void launch() {
+        product = new Product();
+    }
+
+    @AfterAll
+    void end() {
+        product.close();
+    }
+
+    @BeforeEach
+    void open() {
+        context = BROWSER.newContext(new NewContextOptions().setViewportSize(1280, 800));
+        complaints.clear();
+        page = newTab();
+        page.navigate(product.url());
+        solved();
+    }
+
+    @AfterEach
+    void shut() {
+        context.close();
+    }
+
+    protected Page newTab() {
+        Page tab = context.newPage();
+        tab.setDefaultTimeout(20_000);
+        tab.onPageError(complaints::add);
+        tab.onConsoleMessage(message -> {
+            if (message.text().contains("Content Security Policy")) {
+                complaints.add(message.text());
+            }
+        });
+        return tab;
+    }
+
+    /** The lure of a line on the plan, a slider of its let-out. */
+    protected Locator lure(String label) {
+        return page.locator("[data-testid=plan] [data-line=" + label + "]");
+    }
+
+    protected Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    protected Locator runsAt() {
+        return page.getByTestId("runs-at");
+    }
+
+    /** Waits until the drawing stands. */
+    protected void solved() {
+        lure("C1").waitFor();
+    }
+
+    protected double letOut(String label) {
+        return Double.parseDouble(lure(label).getAttribute("aria-valuenow"));
+    }
+
+    /** Drags a lure by so many pixels along its line. */
+    protected void drag(String label, double dx, double dy) {
+        var box = lure(label).locator("rect").first().boundingBox();
+        double x = box.x + box.width / 2;
+        double y = box.y + box.height / 2;
+        page.mouse().move(x, y);
+        page.mouse().down();
+        for (int i = 1; i <= 10; i++) {
+            page.mouse().move(x + dx * i / 10, y + dy * i / 10);
+        }
+        page.mouse().up();
+    }
+}

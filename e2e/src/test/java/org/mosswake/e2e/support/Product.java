@@ -1,0 +1,152 @@
+package org.mosswake.e2e.support;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.UUID;
+import java.util.concurrent.TimeUnit;
+
+/** The built product as a process of its own on a fresh database, which can be killed and started again. */
+public final class Product implements AutoCloseable {
+    private final String database = "e" + UUID.randomUUID().toString().replace("-", "");
+    private final int port = freePort();
+    private Process process;
+
+    public Product() {
+        execute("postgres", "create database " + database);
+        start();
+    }
+
+    public String url() {
+        return "http://127.0.0.1:" + port;
+    }
+
+    public void start() {
+        try {
+            var command = new ProcessBuilder(
+                    Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                    "-Xmx256m",
+                    "-XX:+UseSerialGC",
+                    "-jar",
+                    jar().toString(),
+                    "--moss.demo=true");
+            command.environment().put("MOSS_DATABASE_URL", environment("MOSS_TEST_DATABASE_SERVER") + database);
+            command.environment().put("MOSS_DATABASE_USER", environment("MOSS_TEST_DATABASE_USER"));
+            command.environment().put("MOSS_DATABASE_PASSWORD", environment("MOSS_TEST_DATABASE_PASSWORD"));
+            command.environment().put("MOSS_PORT", Integer.toString(port));
+            process = command.redirectErrorStream(true).start();
+            awaitReady();
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private void awaitReady() throws IOException {
+        var said = new StringBuilder();
+        var output = new BufferedReader(new InputStreamReader(process.getInputStream()));
+        for (String line = output.readLine(); line != null; line = output.readLine()) {
+            said.append(line).append('\n');
+            if (line.startsWith("Moss Wake is ready")) {
+                drain(output);
+                return;
+            }
+        }
+        throw new IllegalStateException("the product did not start:\n" + said);
+    }
+
+    /** Keeps the pipe empty, or the product would stop at its next line. */
+    private static void drain(BufferedReader output) {
+        var reader = new Thread(() -> output.lines().forEach(line -> {}), "product-output");
+        reader.setDaemon(true);
+        reader.start();
+    }
+
+    /** As kill -9: nothing is said, nothing is flushed. */
+    public void kill() {
+        process.destroyForcibly();
+        awaitEnd();
+    }
+
+    public void databaseAway() {
+        execute("postgres", "alter database " + database + " allow_connections false");
+        execute(
+                "postgres",
+                "select pg_terminate_backend(pid) from pg_stat_activity where datname = '" + database + "'");
+    }
+
+    public void databaseBack() {
+        execute("postgres", "alter database " + database + " allow_connections true");
+    }
+
+    @Override
+    public void close() {
+        process.destroy();
+        awaitEnd();
+        execute("postgres", "drop database " + database + " with (force)");
+    }
+
+    private void awaitEnd() {
+        try {
+            if (!process.waitFor(20, TimeUnit.SECONDS)) {
+                process.destroyForcibly();
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    public static int freePort() {
+        try (var socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** Unpacked once: it starts in half the time of the packed jar. */
+    private static synchronized Path jar() throws IOException {
+        Path unpacked = Path.of("target/app");
+        if (!Files.exists(unpacked)) {
+            Path packed = endingWith(Path.of("../server/target"), "-app.jar");
+            var extract = new ProcessBuilder(
+                    "java", "-Djarmode=tools", "-jar", packed.toString(), "extract", "--destination", "target/app");
+            try {
+                extract.inheritIO().start().waitFor();
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
+        }
+        return endingWith(unpacked, "-app.jar");
+    }
+
+    private static Path endingWith(Path folder, String end) throws IOException {
+        try (var files = Files.list(folder)) {
+            return files.filter(file -> file.getFileName().toString().endsWith(end)).findFirst().orElseThrow();
+        }
+    }
+
+    private static void execute(String database, String sql) {
+        try (Connection admin = DriverManager.getConnection(
+                environment("MOSS_TEST_DATABASE_SERVER") + database,
+                environment("MOSS_TEST_DATABASE_USER"),
+                environment("MOSS_TEST_DATABASE_PASSWORD"))) {
+            admin.createStatement().execute(sql);
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static String environment(String name) {
+        String value = System.getenv(name);
+        if (value == null) {
+            throw new IllegalStateException(name + " is not set: run ./moss test");
+        }
+        return value;
+    }
+}
