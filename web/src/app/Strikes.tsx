@@ -31,7 +31,7 @@ export function Strikes({
       lines={inOrder}
       strikes={reports.strikes}
       pending={reports.pending}
-      refused={reports.refused}
+      onDiscard={reports.discard}
       when={trip.live ? 'now' : `at ${clockOf(trip.at, trip.place.timeZone)}`}
       clock={clock}
       onStrike={reports.strike}

@@ -7,12 +7,12 @@ import type { TripOfDay } from './useTrip'
 
 /** Reporting on the spread that is on the page: saved as it is kept, or with what is fished although it was not saved. */
 export function useStrikeReports(boat: Boat, trip: TripOfDay, editor: Editor) {
-  const { strikes, pending, refused, report } = useStrikes(boat.boatId, trip.trip?.tripId)
+  const { strikes, pending, report, discard } = useStrikes(boat.boatId, trip.trip?.tripId)
   const moment = () => (trip.live ? sources.now() : trip.at)
   return {
     strikes,
     pending,
-    refused,
+    discard,
     strike: (lineId: string, label: string) => {
       const { spreadId, revision } = editor.base
       const fished = editor.dirty ? { draft: editor.doc.draft } : { revision }

@@ -10,20 +10,19 @@ export function DayList({
   lines,
   strikes,
   pending,
-  refused,
   when,
   clock,
   onStrike,
   onLanded,
   onLost,
   onTakeBack,
+  onDiscard,
   days,
 }: {
   title: string
   lines: readonly { lineId: string; label: string }[]
   strikes: readonly Strike[]
   pending: readonly Pending[]
-  refused: string | null
   /** Words for the moment a strike would be logged at. */
   when: string
   clock(time: string): string
@@ -31,6 +30,7 @@ export function DayList({
   onLanded(strike: Strike, species: string): void
   onLost(strike: Strike): void
   onTakeBack(strike: Strike): void
+  onDiscard(eventId: string): void
   /** Chooses which day out is shown. */
   days: ReactNode
 }) {
@@ -50,11 +50,6 @@ export function DayList({
         ))}
         {lines.length === 0 && <p className="text-slate">Add a line first.</p>}
       </div>
-      {refused && (
-        <p role="alert" className="border-l-4 border-rust pl-2">
-          {refused}
-        </p>
-      )}
       <h2 className="sr-only">
         {title}: {count(strikes.length + pending.filter((p) => p.event.kind === 'STRUCK').length)}
       </h2>
@@ -67,7 +62,17 @@ export function DayList({
       >
         {[...pending].reverse().map((p) => (
           <li key={p.event.eventId} className="py-1.5 text-slate">
-            <span className="font-mono">{clock(p.event.happenedAt)}</span> {p.words}. Kept here, not sent yet.
+            <span className="font-mono">{clock(p.event.happenedAt)}</span> {p.words}.{' '}
+            {p.refused === undefined ? (
+              'Kept here, not sent yet.'
+            ) : (
+              <span role="alert">
+                Refused: {p.refused}{' '}
+                <Button small onClick={() => onDiscard(p.event.eventId)}>
+                  Throw away
+                </Button>
+              </span>
+            )}
           </li>
         ))}
         {[...strikes].reverse().map((strike) => (

@@ -8,6 +8,8 @@ export interface Pending {
   event: EventBody
   /** What the list shows until the server answers. */
   words: string
+  /** Why the server would not take it; it stays until it is thrown away by hand. */
+  refused?: string
 }
 
 const KEY = 'moss.outbox'
@@ -35,13 +37,14 @@ export const outbox = {
   },
   pending: () => kept,
   add: (pending: Pending) => keep([...kept, pending]),
+  discard: (eventId: string) => keep(kept.filter((p) => p.event.eventId !== eventId)),
 }
 
 let flushing: Promise<DayLog | null> | null = null
 
 /**
- * Sends what is kept, oldest first. What the server refuses for good is dropped with its Problem; what did not get
- * through stays. Sending twice is harmless: ids are made here.
+ * Sends what is kept, oldest first. What does not get through stays and is sent later; what the server refuses stays
+ * too, with the reason, and is not sent again. Sending twice is harmless: ids are made here.
  */
 export function flush(): Promise<DayLog | null> {
   flushing ??= run().finally(() => (flushing = null))
@@ -50,17 +53,18 @@ export function flush(): Promise<DayLog | null> {
 
 async function run(): Promise<DayLog | null> {
   let log: DayLog | null = null
-  for (let next = kept[0]; next; next = kept[0]) {
-    const sending = next
+  const next = () => kept.find((p) => p.refused === undefined)
+  for (let sending = next(); sending; sending = next()) {
     try {
       log = await sendEvents(sending.boat, sending.trip, [sending.event])
+      outbox.discard(sending.event.eventId)
     } catch (problem) {
-      if (problem instanceof Problem && !problem.away) drop(sending)
-      throw problem
+      if (!(problem instanceof Problem) || problem.away) throw problem
+      refuse(sending, [problem.message, ...problem.faults.map((fault) => fault.mend)].join('. '))
     }
-    drop(sending)
   }
   return log
 }
 
-const drop = (gone: Pending) => keep(kept.filter((p) => p.event.eventId !== gone.event.eventId))
+const refuse = (pending: Pending, refused: string) =>
+  keep(kept.map((p) => (p.event.eventId === pending.event.eventId ? { ...p, refused } : p)))

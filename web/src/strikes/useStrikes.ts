@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useCallback, useEffect, useState, useSyncExternalStore } from 'react'
+import { useCallback, useEffect, useSyncExternalStore } from 'react'
 import { deviceId, sources } from '../shared/device'
 import { useAway } from '../shared/reach'
 import { flush, outbox } from './outbox'
@@ -13,16 +13,11 @@ export function useStrikes(boat: string, trip: string | undefined) {
   const queries = useQueryClient()
   const log = useQuery({ ...logOf(boat, trip ?? ''), enabled: trip !== undefined })
   const pending = useSyncExternalStore(outbox.subscribe, outbox.pending)
-  const [refused, setRefused] = useState<string | null>(null)
 
   const send = useCallback(async () => {
-    try {
-      const day = await flush()
-      if (day) queries.setQueryData(logOf(boat, day.trip.tripId).queryKey, day)
-      setRefused(null)
-    } catch (problem) {
-      if (!(problem as { away?: boolean }).away) setRefused((problem as Error).message)
-    }
+    // What did not get through is sent when the server answers again.
+    const day = await flush().catch(() => null)
+    if (day) queries.setQueryData(logOf(boat, day.trip.tripId).queryKey, day)
   }, [boat, queries])
 
   useEffect(() => {
@@ -50,7 +45,7 @@ export function useStrikes(boat: string, trip: string | undefined) {
   return {
     strikes: log.data?.strikes ?? [],
     pending: pending.filter((p) => p.boat === boat && p.trip === trip),
-    refused,
     report,
+    discard: outbox.discard,
   }
 }

@@ -121,7 +121,10 @@ class MossScriptIT {
         demo.destroy();
         assertThat(demo.waitFor(40, TimeUnit.SECONDS)).isTrue();
         assertThat(children).noneMatch(ProcessHandle::isAlive);
-        await("PostgreSQL is gone", 20, () -> ProcessHandle.of(again).filter(ProcessHandle::isAlive).isEmpty());
+        await(
+                "PostgreSQL is gone",
+                20,
+                () -> ProcessHandle.of(again).filter(ProcessHandle::isAlive).isEmpty());
         assertThat(health()).isZero();
     }
 }

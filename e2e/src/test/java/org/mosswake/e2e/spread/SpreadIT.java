@@ -125,9 +125,7 @@ class SpreadIT extends Journey {
     void unitsAreTheReadersChoice() {
         button("Units").click();
         page.getByLabel("Let-out and depth").selectOption("ft");
-        page.getByLabel("Speed", new Page.GetByLabelOptions().setExact(true))
-                .last()
-                .selectOption("mph");
+        page.getByRole(AriaRole.DIALOG).getByLabel("Speed").selectOption("mph");
         page.keyboard().press("Escape");
         lure("D1").focus();
         assertThat(runsAt()).hasText("18.1 ft");

@@ -37,7 +37,10 @@ public abstract class Journey {
 
     private static final Browser BROWSER = PLAYWRIGHT
             .chromium()
-            .launch(new LaunchOptions().setExecutablePath(CHROMIUM).setHeadless(true).setArgs(QUIET));
+            .launch(new LaunchOptions()
+                    .setExecutablePath(CHROMIUM)
+                    .setHeadless(true)
+                    .setArgs(QUIET));
 
     static {
         Runtime.getRuntime().addShutdownHook(new Thread(PLAYWRIGHT::close));

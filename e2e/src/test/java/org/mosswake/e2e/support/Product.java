@@ -127,7 +127,9 @@ public final class Product implements AutoCloseable {
 
     private static Path endingWith(Path folder, String end) throws IOException {
         try (var files = Files.list(folder)) {
-            return files.filter(file -> file.getFileName().toString().endsWith(end)).findFirst().orElseThrow();
+            return files.filter(file -> file.getFileName().toString().endsWith(end))
+                    .findFirst()
+                    .orElseThrow();
         }
     }
 

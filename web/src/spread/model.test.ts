@@ -1,0 +1,112 @@
+import { describe, expect, it } from 'vitest'
+import {
+  addLine,
+  freeHolders,
+  insertPiece,
+  leastLetOut,
+  mended,
+  nearerHolder,
+  removeLine,
+  removePiece,
+  setHolder,
+  setLetOut,
+  setPiece,
+  setSpeed,
+  swapTackle,
+  type Doc,
+} from './model'
+import type { Gear, Holder, Line } from './queries'
+
+const holder = (holderId: string, starboardM: number, kind: Holder['kind'] = 'FLAT'): Holder => ({
+  holderId,
+  name: holderId,
+  kind,
+  base: { asternM: 0, starboardM, heightM: 1 },
+  tip: { asternM: 0, starboardM, heightM: 2 },
+})
+
+const holders = [holder('s', 6), holder('c', 0), holder('p', -6), holder('d', 2, 'DOWNRIGGER')]
+
+const line = (lineId: string, holderId: string, letOutM = 60): Line => ({
+  lineId,
+  holderId,
+  letOutM,
+  strikeDragN: 40,
+  tackle: [{ lureGearId: `lure ${lineId}`, lineGearId: 'leader', lengthM: 2 }, { lineGearId: 'main' }],
+})
+
+const doc = (...lines: Line[]): Doc => ({ name: 'x', draft: { speedThroughWaterMps: 3.5, lines } })
+const gear = {
+  lures: [
+    { gearId: 'lead', kind: 'BALL_LEAD' },
+    { gearId: 'feather', kind: 'FEATHER' },
+  ],
+  lines: [{ gearId: 'mono', kind: 'MONO' }],
+} as unknown as Gear
+
+describe('a spread as edited', () => {
+  it('keeps let-outs between the leaders and the spool', () => {
+    const before = doc(line('a', 's'))
+    expect(setLetOut(before, 'a', 1).draft.lines[0]!.letOutM).toBe(2.5)
+    expect(setLetOut(before, 'a', 5000).draft.lines[0]!.letOutM).toBe(400)
+    expect(setSpeed(before, 99).draft.speedThroughWaterMps).toBe(11)
+    expect(before.draft.lines[0]!.letOutM).toBe(60)
+  })
+
+  it('swaps holders with whoever has them', () => {
+    const after = setHolder(doc(line('a', 's'), line('b', 'p')), 'a', 'p')
+    expect(after.draft.lines.map((l) => l.holderId)).toEqual(['p', 's'])
+  })
+
+  it('swaps tackle but not holders', () => {
+    const after = swapTackle(doc(line('a', 's', 60), line('b', 'p', 90)), 'a', 'b')
+    expect(after.draft.lines.map((l) => [l.holderId, l.letOutM, l.tackle[0]!.lureGearId])).toEqual([
+      ['s', 90, 'lure b'],
+      ['p', 60, 'lure a'],
+    ])
+  })
+
+  it('adds a line on a free holder, first simply, then like the one before', () => {
+    const first = addLine(doc(), 'a', holders, gear)
+    expect(first.draft.lines[0]!.tackle[0]!.lureGearId).toBe('feather')
+    const second = addLine(setLetOut(first, 'a', 75), 'b', holders, gear)
+    expect(second.draft.lines[1]).toMatchObject({ holderId: 'c', letOutM: 75 })
+    const third = addLine(second, 'c', holders, gear)
+    expect(addLine(third, 'e', holders, gear)).toBe(third)
+    expect(freeHolders(third, holders)).toEqual([])
+    expect(removeLine(third, 'b').draft.lines.map((l) => l.lineId)).toEqual(['a', 'c'])
+  })
+
+  it('adds nothing without gear', () => {
+    expect(addLine(doc(), 'a', holders, { lures: [], lines: [] }).draft.lines).toEqual([])
+  })
+
+  it('lets out more where leaders outgrow the let-out, and keeps lure and main line', () => {
+    const longer = setPiece(doc(line('a', 's', 10)), 'a', 0, { lengthM: 30 })
+    expect(longer.draft.lines[0]!.letOutM).toBe(leastLetOut(longer.draft.lines[0]!))
+    const tied = insertPiece(doc(line('a', 's')), 'a', 0)
+    expect(tied.draft.lines[0]!.tackle).toHaveLength(3)
+    expect(tied.draft.lines[0]!.tackle[1]).toEqual({ lineGearId: 'leader', lengthM: 2 })
+    expect(removePiece(tied, 'a', 1).draft.lines[0]!.tackle).toHaveLength(2)
+    expect(removePiece(tied, 'a', 0)).toEqual(tied)
+    expect(removePiece(tied, 'a', 2)).toEqual(tied)
+  })
+
+  it('takes the nearest free holder, if nearer than its own', () => {
+    const only = doc(line('a', 'c'))
+    expect(nearerHolder(only, only.draft.lines[0]!, holders, 5)?.holderId).toBe('s')
+    expect(nearerHolder(only, only.draft.lines[0]!, holders, 0.4)).toBeUndefined()
+    const taken = doc(line('a', 'c'), line('b', 's'))
+    expect(nearerHolder(taken, taken.draft.lines[0]!, holders, 5)).toBeUndefined()
+  })
+
+  it('applies mends on the safe side', () => {
+    const knot = 1852 / 3600
+    const slower = mended(doc(line('a', 's')), { change: 'SPEED', value: 6.57 * knot })
+    expect(slower.draft.speedThroughWaterMps / knot).toBeCloseTo(6.5, 6)
+    const looser = mended(doc(line('a', 's')), { change: 'STRIKE_DRAG', lineId: 'a', value: 51.234 })
+    expect(looser.draft.lines[0]!.strikeDragN).toBe(51.3)
+    const level = mended(doc(line('a', 's')), { change: 'LET_OUT', lineId: 'a', value: 61.239 })
+    expect(level.draft.lines[0]!.letOutM).toBeCloseTo(61.24, 9)
+  })
+})
