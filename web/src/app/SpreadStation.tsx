@@ -8,8 +8,8 @@ import { sources } from '../shared/device'
 import { Button } from '../shared/ui/Button'
 import { Conflict } from '../spread/Conflict'
 import { GearSheet } from '../spread/gear/GearSheet'
-import { addLine, freeHolders, mended, MOST_LINES, removeLine, setSpeed } from '../spread/model'
-import type { Boat, Gear, Kept, Title } from '../spread/queries'
+import { addLine, type Doc, freeHolders, mended, MOST_LINES, removeLine, setSpeed } from '../spread/model'
+import type { Boat, Gear, Kept, Mend, Title } from '../spread/queries'
 import { SpreadBar } from '../spread/SpreadBar'
 import { Stage } from '../spread/stage/Stage'
 import { useLineHandling } from '../spread/stage/useLineHandling'
@@ -73,9 +73,15 @@ export function SpreadStation({
   )
   const select = useCallback((lineId: string) => put('line', lineId), [put])
   const handling = useLineHandling(editor, boat, select)
+  // The drawing shows what was asked together with its answer; the strip is ahead of it by one answer at most.
+  const drawn = useMemo<Doc>(
+    () => ({ name: '', draft: solving.asked ?? kept.draft }),
+    [solving.asked, kept.draft],
+  )
+  const present = lines.map((line) => line.lineId).join(' ')
   const solved = useMemo(
-    () => (solving.solved?.lines ?? []).filter((line) => lines.some((l) => l.lineId === line.lineId)),
-    [solving.solved, lines],
+    () => (solving.solved?.lines ?? []).filter((line) => present.includes(line.lineId)),
+    [solving.solved, present],
   )
   const label = useCallback(
     (lineId: string) => solved.find((line) => line.lineId === lineId)?.label ?? '…',
@@ -86,12 +92,22 @@ export function SpreadStation({
     editor.edit((doc) => addLine(doc, lineId, boat.holders, gear))
     select(lineId)
   }, [boat.holders, editor, gear, select])
+  const { edit, dragging } = editor
+  const mend = useCallback((by: Mend) => edit((doc) => mended(doc, by)), [edit])
+  // While a lure is dragged the strip follows the drawing, so that a move costs one change of the page and not two.
+  const shown = dragging && solving.asked ? drawn : editor.doc
+  const strip = useMemo(() => ({ doc: shown, edit }), [shown, edit])
+  const removed = useCallback(() => put('line', null), [put])
   const nudge = (by: number) => {
     const unit = units.unit('speed')
     const now = fromSi(editor.doc.draft.speedThroughWaterMps, unit)
     editor.edit((doc) => setSpeed(doc, toSi(Math.round((now + by) * 100) / 100, unit)))
   }
   const reports = useStrikeReports(boat, trip, editor)
+  const marks = useMemo(
+    () => reports.strikes.map((s) => ({ at: Date.parse(s.happenedAt), label: s.label })),
+    [reports.strikes],
+  )
   const open = (spreadId: string) => void go(`/boats/${boat.boatId}/spread/${spreadId}`)
   const make = async (copy: boolean) => {
     const name = copy ? `${editor.doc.name}, copy`.slice(0, 60) : 'New spread'
@@ -113,10 +129,7 @@ export function SpreadStation({
 
   return (
     <Frame boat={boat} boats={boats} words={`${dayInWords(trip.date)}, ${trip.place.name}`}>
-      <Day
-        trip={trip}
-        marks={reports.strikes.map((s) => ({ at: Date.parse(s.happenedAt), label: s.label }))}
-      />
+      <Day trip={trip} marks={marks} />
       <SpreadBar
         editor={editor}
         titles={titles}
@@ -143,7 +156,7 @@ export function SpreadStation({
           <div className="relative flex min-w-0 flex-1 flex-col">
             <Stage
               {...{ boat, gear, selected, handling }}
-              doc={editor.doc}
+              doc={drawn}
               solved={solving.solved}
               dragging={editor.dragging}
             />
@@ -154,12 +167,12 @@ export function SpreadStation({
           solving={solving}
           lines={lines.length}
           label={label}
-          onMend={(mend) => editor.edit((doc) => mended(doc, mend))}
+          onMend={mend}
           onSelect={select}
           foot={<Strikes reports={reports} trip={trip} lines={solved} />}
         />
       </main>
-      <Strip {...{ editor, boat, gear, selected, solved }} onRemoved={() => put('line', null)} />
+      <Strip {...{ boat, gear, selected, solved }} editor={strip} onRemoved={removed} />
       <GearSheet boat={boat.boatId} gear={gear} open={gearOpen} onClose={() => setGearOpen(false)} />
       {saving.conflict && (
         <Conflict

@@ -70,6 +70,11 @@ export function useTrip(boat: Boat): TripOfDay {
     [setParams],
   )
 
+  const setAt = useCallback(
+    (time: number) => put('at', new Date(time).toISOString().slice(0, 16) + 'Z'),
+    [put],
+  )
+
   return {
     trips,
     trip,
@@ -77,7 +82,7 @@ export function useTrip(boat: Boat): TripOfDay {
     place,
     at,
     live,
-    setAt: (time) => put('at', new Date(time).toISOString().slice(0, 16) + 'Z'),
+    setAt,
     choose: (tripId) => put('trip', tripId, 'at'),
     startToday: async () => {
       const made: Trip = {

@@ -1,5 +1,5 @@
 import { scaleLinear } from 'd3-scale'
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
+import { memo, useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { useWidth } from '../shared/useWidth'
 import { clockOf, drawnSpan, hoursIn, lightBands, type Light } from './model'
 import type { Day } from './queries'
@@ -15,7 +15,7 @@ export interface DayMark {
 }
 
 /** The day as a band of light with what happened on it. Its hairline is where time is set. */
-export function DayLine({
+export const DayLine = memo(function DayLine({
   day,
   timeZone,
   at,
@@ -129,7 +129,7 @@ export function DayLine({
       </svg>
     </div>
   )
-}
+})
 
 function HourTick({ x, text, dark }: { x: number; text: string; dark: boolean }) {
   return (

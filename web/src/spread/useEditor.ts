@@ -3,7 +3,7 @@ import { edited, previewed, redone, settled, startHistory, undone, type History 
 import { docOf, sameDoc, type Doc } from './model'
 import type { Kept } from './queries'
 
-interface Editing {
+interface Opened {
   base: Kept
   history: History<Doc>
   /** True where unsaved work from before was taken up again. */
@@ -13,7 +13,7 @@ interface Editing {
 const keyOf = (spreadId: string) => `moss.draft.${spreadId}`
 
 /** Unsaved work survives a reload; it is taken up only on the version it was made from. */
-function open(kept: Kept): Editing {
+function open(kept: Kept): Opened {
   const fresh = docOf(kept)
   try {
     const held = JSON.parse(localStorage.getItem(keyOf(kept.spreadId)) ?? 'null') as {
@@ -29,7 +29,7 @@ function open(kept: Kept): Editing {
   return { base: kept, history: startHistory(fresh), restored: false }
 }
 
-function hold(editing: Editing): Editing {
+function hold(editing: Opened): Opened {
   const key = keyOf(editing.base.spreadId)
   const doc = editing.history.now
   if (sameDoc(doc, docOf(editing.base))) localStorage.removeItem(key)
@@ -39,15 +39,19 @@ function hold(editing: Editing): Editing {
 
 export type Change = (doc: Doc) => Doc
 
-export interface Editor {
+/** A document and the way to change it. */
+export interface Editing {
   doc: Doc
+  edit(change: Change): void
+}
+
+export interface Editor extends Editing {
   base: Kept
   dirty: boolean
   restored: boolean
   dragging: boolean
   canUndo: boolean
   canRedo: boolean
-  edit(change: Change): void
   preview(change: Change): void
   settle(): void
   undo(): void

@@ -3,9 +3,11 @@ import { useCallback, useEffect, useSyncExternalStore } from 'react'
 import { deviceId, sources } from '../shared/device'
 import { useAway } from '../shared/reach'
 import { flush, outbox } from './outbox'
-import { logOf, type EventBody } from './queries'
+import { logOf, type EventBody, type Strike } from './queries'
 
 type Content = Partial<EventBody> & Pick<EventBody, 'kind'>
+
+const NONE: readonly Strike[] = []
 
 /** The day's strikes, and reporting: kept here at once, sent when the server answers. */
 export function useStrikes(boat: string, trip: string | undefined) {
@@ -43,7 +45,7 @@ export function useStrikes(boat: string, trip: string | undefined) {
   )
 
   return {
-    strikes: log.data?.strikes ?? [],
+    strikes: log.data?.strikes ?? NONE,
     pending: pending.filter((p) => p.boat === boat && p.trip === trip),
     report,
     discard: outbox.discard,

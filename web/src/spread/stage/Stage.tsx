@@ -1,4 +1,4 @@
-import { useMemo, useRef } from 'react'
+import { memo, useMemo, useRef } from 'react'
 import { useSize } from '../../shared/useWidth'
 import type { Doc } from '../model'
 import type { Boat, Gear, Solved } from '../queries'
@@ -9,7 +9,7 @@ import { SideView } from './SideView'
 import type { LineHandling } from './useLineHandling'
 
 /** One drawing, two views on one shared axis of distance astern: plan above, side below, bow to the left. */
-export function Stage({
+export const Stage = memo(function Stage({
   boat,
   gear,
   doc,
@@ -46,7 +46,7 @@ export function Stage({
       </svg>
     </div>
   )
-}
+})
 
 /** The scale holds still during a drag, but for what would leave the stage. */
 function useSteadyExtent(boat: Boat, solved: Solved | null, dragging: boolean): Extent {

@@ -1,7 +1,15 @@
 import { useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { useUnits } from '../../units/UnitsContext'
 import { fromSi, toSi } from '../../units/model'
-import { leastLetOut, lineOf, LONGEST_LET_OUT_M, nearerHolder, setHolder, setLetOut } from '../model'
+import {
+  type Doc,
+  leastLetOut,
+  lineOf,
+  LONGEST_LET_OUT_M,
+  nearerHolder,
+  setHolder,
+  setLetOut,
+} from '../model'
 import type { Boat, Line } from '../queries'
 import type { Editor } from '../useEditor'
 import type { StageScales } from './scales'
@@ -15,15 +23,34 @@ export interface LineHandling {
 
 const SIDEWAYS_FROM_PX = 14
 
-export function useLineHandling(editor: Editor, boat: Boat, select: (lineId: string) => void): LineHandling {
+export function useLineHandling(
+  { edit, preview, settle }: Pick<Editor, 'edit' | 'preview' | 'settle'>,
+  boat: Boat,
+  select: (lineId: string) => void,
+): LineHandling {
   const units = useUnits()
-  const drag = useRef<{ lineId: string; x: number; y: number; letOutM: number } | null>(null)
+  const drag = useRef<{
+    lineId: string
+    x: number
+    y: number
+    letOutM: number
+    top: number
+    moved: boolean
+  } | null>(null)
   return useMemo(() => {
     const unit = units.unit('distance')
     const whole = (metres: number) => toSi(Math.round(fromSi(metres, unit)), unit)
     const onPointerDown = (line: Line) => (event: PointerEvent<SVGElement>) => {
       event.currentTarget.setPointerCapture(event.pointerId)
-      drag.current = { lineId: line.lineId, x: event.clientX, y: event.clientY, letOutM: line.letOutM }
+      const top = event.currentTarget.ownerSVGElement?.getBoundingClientRect().top ?? 0
+      drag.current = {
+        lineId: line.lineId,
+        x: event.clientX,
+        y: event.clientY,
+        letOutM: line.letOutM,
+        top,
+        moved: false,
+      }
       select(line.lineId)
     }
     const onPointerMove = (scales: StageScales, sideways: boolean) => (event: PointerEvent<SVGElement>) => {
@@ -31,24 +58,23 @@ export function useLineHandling(editor: Editor, boat: Boat, select: (lineId: str
       if (!from) return
       const dx = event.clientX - from.x
       const dy = event.clientY - from.y
-      if (Math.abs(dx) < 2 && Math.abs(dy) < SIDEWAYS_FROM_PX) return
+      if (!from.moved && Math.abs(dx) < 2 && Math.abs(dy) < SIDEWAYS_FROM_PX) return
+      from.moved = true
       const wanted = whole(from.letOutM + dx / scales.pxPerM)
-      // Read now: by the time the change is applied the event has no target any more.
-      const top = event.currentTarget.ownerSVGElement?.getBoundingClientRect().top ?? 0
-      const starboardM = scales.plan.invert(event.clientY - top)
+      const starboardM = scales.plan.invert(event.clientY - from.top)
       const aside = sideways && Math.abs(dy) >= SIDEWAYS_FROM_PX
-      editor.preview((doc) => {
+      preview((doc) => {
         const moved = setLetOut(doc, from.lineId, wanted)
         return aside ? movedAside(moved, from.lineId, starboardM) : moved
       })
     }
-    const movedAside = (doc: Editor['doc'], lineId: string, starboardM: number) => {
+    const movedAside = (doc: Doc, lineId: string, starboardM: number) => {
       const line = lineOf(doc, lineId)
       const holder = line && nearerHolder(doc, line, boat.holders, starboardM)
       return holder ? setHolder(doc, lineId, holder.holderId) : doc
     }
     const onPointerUp = () => {
-      if (drag.current) editor.settle()
+      if (drag.current) settle()
       drag.current = null
     }
     const onKeyDown = (line: Line) => (event: KeyboardEvent) => {
@@ -58,7 +84,7 @@ export function useLineHandling(editor: Editor, boat: Boat, select: (lineId: str
       if (!step) return
       event.preventDefault()
       const by = step * (event.shiftKey ? 10 : 1)
-      editor.edit((doc) => setLetOut(doc, line.lineId, whole(line.letOutM + toSi(by, unit))))
+      edit((doc) => setLetOut(doc, line.lineId, whole(line.letOutM + toSi(by, unit))))
     }
     return {
       select,
@@ -78,5 +104,5 @@ export function useLineHandling(editor: Editor, boat: Boat, select: (lineId: str
         onKeyDown: onKeyDown(line),
       }),
     }
-  }, [boat, editor, select, units])
+  }, [boat, edit, preview, select, settle, units])
 }

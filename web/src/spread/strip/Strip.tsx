@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react'
+import { memo, type ReactNode } from 'react'
 import { Button } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Select'
 import { TypedField } from '../../shared/ui/TypedField'
@@ -16,12 +16,12 @@ import {
   usableHolders,
 } from '../model'
 import type { Boat, Gear, Line, SolvedLine } from '../queries'
-import type { Editor } from '../useEditor'
+import type { Editing } from '../useEditor'
 import { percent } from '../why/sentences'
 import { TacklePanel } from './TacklePanel'
 
 /** The selected line with its few controls, what each change would do, and the speed of all lines. */
-export function Strip({
+export const Strip = memo(function Strip({
   editor,
   boat,
   gear,
@@ -29,7 +29,7 @@ export function Strip({
   solved,
   onRemoved,
 }: {
-  editor: Editor
+  editor: Editing
   boat: Boat
   gear: Gear
   selected: string | null
@@ -58,7 +58,7 @@ export function Strip({
       <Speed editor={editor} />
     </section>
   )
-}
+})
 
 function Cell({ title, children, grow = false }: { title: string; children: ReactNode; grow?: boolean }) {
   return (
@@ -82,7 +82,7 @@ function Named({
 }: {
   line: Line
   answer: SolvedLine | undefined
-  editor: Editor
+  editor: Editing
   boat: Boat
   gear: Gear
   solved: readonly SolvedLine[]
@@ -186,7 +186,7 @@ export function Stepper({
   )
 }
 
-function LetOut({ line, answer, editor }: { line: Line; answer: SolvedLine | undefined; editor: Editor }) {
+function LetOut({ line, answer, editor }: { line: Line; answer: SolvedLine | undefined; editor: Editing }) {
   const units = useUnits()
   const unit = units.unit('distance')
   const perTenM = answer?.depthPerTenM
@@ -244,7 +244,7 @@ function RunsAt({ answer }: { answer: SolvedLine | undefined }) {
   )
 }
 
-function Pull({ line, answer, editor }: { line: Line; answer: SolvedLine | undefined; editor: Editor }) {
+function Pull({ line, answer, editor }: { line: Line; answer: SolvedLine | undefined; editor: Editing }) {
   const units = useUnits()
   const pull = answer?.tow.tensionAtTipN
   const typed = (text: string): string | null => {
@@ -273,7 +273,7 @@ function Pull({ line, answer, editor }: { line: Line; answer: SolvedLine | undef
   )
 }
 
-function Speed({ editor }: { editor: Editor }) {
+function Speed({ editor }: { editor: Editing }) {
   return (
     <Cell title="Speed through water, all lines">
       <Stepper

@@ -5,7 +5,7 @@ import { TypedField } from '../../shared/ui/TypedField'
 import { useUnits } from '../../units/UnitsContext'
 import { insertPiece, isLead, removePiece, setPiece, swapTackle } from '../model'
 import type { Gear, Line, Piece, SolvedLine } from '../queries'
-import type { Editor } from '../useEditor'
+import type { Editing } from '../useEditor'
 
 /** What is tied, from the reel down to the lure, each piece changed in place. */
 export function TacklePanel({
@@ -16,7 +16,7 @@ export function TacklePanel({
   label,
 }: {
   line: Line
-  editor: Editor
+  editor: Editing
   gear: Gear
   solved: readonly SolvedLine[]
   label: string
@@ -81,7 +81,7 @@ function PieceRow({
   piece: Piece
   index: number
   line: Line
-  editor: Editor
+  editor: Editing
   gear: Gear
 }) {
   const isMain = index === line.tackle.length - 1

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react'
+import { memo, type ReactNode } from 'react'
 import { Button } from '../../shared/ui/Button'
 import { useUnits } from '../../units/UnitsContext'
 import type { Finding, Mend } from '../queries'
@@ -43,21 +43,35 @@ export function WhyColumn({
             ))}
           </Note>
         )}
-        {lines > 0 &&
-          solving.solved?.findings.map((finding) => (
-            <FindingNote
-              key={`${finding.kind} ${finding.lineIds.join(' ')}`}
-              finding={finding}
-              label={label}
-              onMend={onMend}
-              onSelect={onSelect}
-            />
-          ))}
+        {lines > 0 && (
+          <Findings {...{ findings: solving.solved?.findings ?? NOTHING, label, onMend, onSelect }} />
+        )}
       </div>
       {foot}
     </aside>
   )
 }
+
+const NOTHING: readonly Finding[] = []
+
+const Findings = memo(function Findings({
+  findings,
+  label,
+  onMend,
+  onSelect,
+}: {
+  findings: readonly Finding[]
+  label(lineId: string): string
+  onMend(mend: Mend): void
+  onSelect(lineId: string): void
+}) {
+  return findings.map((finding) => (
+    <FindingNote
+      key={`${finding.kind} ${finding.lineIds.join(' ')}`}
+      {...{ finding, label, onMend, onSelect }}
+    />
+  ))
+})
 
 function FindingNote({
   finding,

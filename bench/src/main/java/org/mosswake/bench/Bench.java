@@ -39,6 +39,7 @@ public final class Bench {
         return result(results, name).getPrimaryResult().getScore();
     }
 
+    @SuppressWarnings("rawtypes") // so are JMH's results
     private static double bytes(Collection<RunResult> results) {
         return result(results, "ours").getSecondaryResults().entrySet().stream()
                 .filter(e -> e.getKey().contains("alloc.rate.norm"))

@@ -13,7 +13,7 @@ import java.util.Map;
 /** From a pointer move on a lure to the next frame in which its line is drawn anew, at twelve lines, in the browser. */
 public final class DragLatency {
     private static final int MOVES = 300;
-    private static final int WARM_MOVES = 150;
+    private static final int WARM_MOVES = 400;
     private static final int LINES = 12;
 
     /** Moves the pointer one pixel at a time and waits, for each move, until the drawn curve has changed. */

@@ -32,34 +32,28 @@ public final class SpreadSolver {
 
     private SolvedLine solve(SpreadLine line, String label, SpeedThroughWater speed) {
         Tow tow = line.tow(speed);
+        double slower = Math.max(TowLimits.SPEED_MPS.least(), speed.mps() - SPEED_STEP);
+        double faster = Math.min(TowLimits.SPEED_MPS.most(), speed.mps() + SPEED_STEP);
+        TowAnswer before = tows.settle(tow.withSpeed(slower));
+        TowAnswer after = tows.settle(tow.withSpeed(faster));
+        double perKnot = KNOT / (faster - slower);
         return new SolvedLine(
                 line,
                 label,
                 tows.solve(tow),
-                perKnot(line, speed, TowShape::depthM),
-                perTenMetres(line, speed),
-                perKnot(line, speed, TowShape::tensionAtTipN));
+                slope(before, after, TowShape::depthM, perKnot),
+                perTenMetres(tow),
+                slope(before, after, TowShape::tensionAtTipN, perKnot));
     }
 
-    private Optional<Double> perKnot(SpreadLine line, SpeedThroughWater speed, ToDoubleFunction<TowShape> figure) {
-        double slower = Math.max(TowLimits.SPEED_MPS.least(), speed.mps() - SPEED_STEP);
-        double faster = Math.min(TowLimits.SPEED_MPS.most(), speed.mps() + SPEED_STEP);
-        return slope(
-                tows.solve(line.tow(new SpeedThroughWater(slower))),
-                tows.solve(line.tow(new SpeedThroughWater(faster))),
-                figure,
-                KNOT / (faster - slower));
-    }
-
-    private Optional<Double> perTenMetres(SpreadLine line, SpeedThroughWater speed) {
-        Tow tow = line.tow(speed);
+    private Optional<Double> perTenMetres(Tow tow) {
         double main =
                 tow.chainFromLure().get(tow.chainFromLure().size() - 1).line().lengthM();
         double shorter = Math.max(TowLimits.LENGTH_M.least(), main - LET_OUT_STEP_M);
         double longer = Math.min(TowLimits.LENGTH_M.most(), main + LET_OUT_STEP_M);
         return slope(
-                tows.solve(tow.withLastLength(shorter)),
-                tows.solve(tow.withLastLength(longer)),
+                tows.settle(tow.withLastLength(shorter)),
+                tows.settle(tow.withLastLength(longer)),
                 TowShape::depthM,
                 10 / (longer - shorter));
     }

@@ -12,7 +12,7 @@ package org.mosswake.core.tow;
  * error of the tension vector. A step that passes the surface is cut there, because density changes.
  */
 final class LineMarch {
-    /** Relative local error of the tension vector; 3e-4 keeps depth within 0.1 % of the exact solution. */
+    /** Relative local error of the tension vector. */
     private final double tolerance;
 
     private final ChainColumns chain;

@@ -26,7 +26,7 @@ final class ShapeReader {
         this.tipY = trial.y(trial.nodes() - 1);
     }
 
-    TowShape read(Regime regime, double immersion, Body lure) {
+    TowShape read(Regime regime, double immersion, Body lure, boolean drawn) {
         Point place = point(0);
         double share = regime == Regime.RUNNING ? 0 : 1 - immersion / Math.min(1, lure.floatingShare());
         double skipping = Math.max(0, share);
@@ -42,7 +42,7 @@ final class ShapeReader {
                 trial.tension(trial.nodes() - 1),
                 bodies(),
                 entry(),
-                path());
+                drawn ? path() : List.of());
     }
 
     private Point point(int i) {

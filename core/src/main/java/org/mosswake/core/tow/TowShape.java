@@ -15,7 +15,7 @@ import java.util.Optional;
  * @param tensionAtTipN  (N): the drag the reel must hold before any fish
  * @param bodies         every body from the lure up
  * @param entry          where the line enters the water; empty when the whole line is under or above
- * @param path           from the lure to the tip, close enough to draw
+ * @param path           from the lure to the tip, close enough to draw; empty where only settled
  */
 public record TowShape(
         Regime regime,

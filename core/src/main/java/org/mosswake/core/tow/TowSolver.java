@@ -14,7 +14,7 @@ import java.util.function.DoubleFunction;
  * {@value #MARCH_TOLERANCE} relative per step, which keeps depth within 0.05 % or 5 mm of a fine solution on the reference cases.
  */
 public final class TowSolver {
-    static final double MARCH_TOLERANCE = 1e-4;
+    static final double MARCH_TOLERANCE = 2e-4;
     private static final int MOST_STEPS = 60_000;
     private static final int MOST_EVALUATIONS = 120;
     private static final double IMMERSION_TOLERANCE = 2e-5;
@@ -33,31 +33,38 @@ public final class TowSolver {
     }
 
     public TowAnswer solve(Tow tow) {
-        TowAnswer answer = settle(tow);
+        TowAnswer answer = settled(tow, true);
         return answer instanceof TowAnswer.Airborne ? new TowAnswer.Airborne(mends(tow)) : answer;
     }
 
-    /** As {@link #solve}, without searching mends for a lure that flies: for searches that try many tows. */
+    /**
+     * As {@link #solve}, without a path to draw and without mends for a lure that flies: for searches that try many
+     * tows.
+     */
     public TowAnswer settle(Tow tow) {
+        return settled(tow, false);
+    }
+
+    private TowAnswer settled(Tow tow, boolean drawn) {
         var trial = new Trial(tow, tolerance, mostSteps);
         double justUnder = trial.missAtSurface(1);
         if (Double.isNaN(justUnder)) {
             return failed(trial);
         }
-        return justUnder >= 0 ? running(tow, trial, justUnder) : atSurface(tow, trial, justUnder);
+        return justUnder >= 0 ? running(tow, trial, justUnder, drawn) : atSurface(tow, trial, justUnder, drawn);
     }
 
-    private TowAnswer running(Tow tow, Trial trial, double justUnder) {
+    private TowAnswer running(Tow tow, Trial trial, double justUnder, boolean drawn) {
         double deepest = trial.totalLength() + Math.max(0, -tow.tipHeightM());
         double deepestMiss = trial.missAtDepth(deepest);
         double guess = trial.firstGuess();
         double depthTolerance = 1e-4 + 5e-6 * trial.totalLength();
         var search = new DepthSearch(trial::missAtDepth, depthTolerance, mostMiss(trial), MOST_EVALUATIONS);
         double miss = search.run(0, justUnder, deepest, deepestMiss, guess, -trial.firstSlope());
-        return Double.isNaN(miss) ? failed(trial) : shaped(trial, miss, Regime.RUNNING, 1, tow);
+        return Double.isNaN(miss) ? failed(trial) : shaped(trial, miss, Regime.RUNNING, 1, tow, drawn);
     }
 
-    private TowAnswer atSurface(Tow tow, Trial trial, double whole) {
+    private TowAnswer atSurface(Tow tow, Trial trial, double whole, boolean drawn) {
         if (tow.lure().massKg() == 0) {
             return new TowAnswer.Airborne(List.of());
         }
@@ -72,7 +79,7 @@ public final class TowSolver {
                 mostMiss(trial),
                 MOST_EVALUATIONS);
         double miss = search.run(0, lifted, 1, whole, Double.NaN, Double.NaN);
-        return Double.isNaN(miss) ? failed(trial) : shaped(trial, miss, Regime.SURFACE, immersion[0], tow);
+        return Double.isNaN(miss) ? failed(trial) : shaped(trial, miss, Regime.SURFACE, immersion[0], tow, drawn);
     }
 
     /** How far the end may be from the tip (m): a hand's breadth on a long line. */
@@ -80,13 +87,13 @@ public final class TowSolver {
         return 0.01 + 2e-4 * trial.totalLength();
     }
 
-    private static TowAnswer shaped(Trial trial, double miss, Regime regime, double immersion, Tow tow) {
+    private static TowAnswer shaped(Trial trial, double miss, Regime regime, double immersion, Tow tow, boolean drawn) {
         boolean jumped = Math.abs(miss) > mostMiss(trial);
         if (jumped && tow.tipHeightM() <= 0) {
             return new TowAnswer.NotConverged("The line would lie along the surface there.", miss);
         }
         double lift = jumped ? tow.tipHeightM() / (tow.tipHeightM() + miss) : 1;
-        return new TowAnswer.Shaped(new ShapeReader(trial, lift).read(regime, immersion, tow.lure()));
+        return new TowAnswer.Shaped(new ShapeReader(trial, lift).read(regime, immersion, tow.lure(), drawn));
     }
 
     private TowAnswer failed(Trial trial) {

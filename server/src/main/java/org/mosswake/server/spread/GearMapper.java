@@ -22,6 +22,14 @@ interface GearMapper {
             from line_gear where vessel_id = #{vessel} order by kind, strength_n""")
     List<LineGearBody> lines(UUID vessel);
 
+    /** Changes whenever the boat, its holders or any gear of it does: versions only grow, and nothing is removed. */
+    @Select("""
+            select concat_ws('/',
+                   (select version from boat where vessel_id = #{vessel}),
+                   (select sum(version) from lure_gear where vessel_id = #{vessel}),
+                   (select sum(version) from line_gear where vessel_id = #{vessel}))""")
+    String stamp(UUID vessel);
+
     @Insert("""
             insert into lure_gear values (#{vessel}, #{b.gearId}, 1, #{b.name}, #{b.kind}, #{b.colour}, #{b.lengthM},
                    #{b.massKg}, #{b.volumeM3}, #{b.dragAreaM2}, #{b.diveAreaM2}, #{b.sideAreaM2})

@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.fault.Faults;
@@ -26,12 +24,10 @@ import org.springframework.stereotype.Component;
 /** Puts a draft of ids together with the boat's holders and gear, noting every id that is not aboard. */
 @Component
 class SpreadAssembler {
-    private final BoatService boats;
-    private final GearService gear;
+    private final Aboard aboard;
 
-    SpreadAssembler(BoatService boats, GearService gear) {
-        this.boats = boats;
-        this.gear = gear;
+    SpreadAssembler(Aboard aboard) {
+        this.aboard = aboard;
     }
 
     Spread assemble(UUID vessel, SpreadDraft draft) {
@@ -46,10 +42,10 @@ class SpreadAssembler {
 
         Assembly(UUID vessel, Faults faults) {
             this.faults = faults;
-            holders = byId(boats.boat(vessel).toCore().holders(), Holder::id);
-            GearService.Gear aboard = gear.of(vessel);
-            lures = byId(aboard.lures().stream().map(LureGearBody::toCore).toList(), LureItem::id);
-            lines = byId(aboard.lines().stream().map(LineGearBody::toCore).toList(), LineItem::id);
+            Aboard.Things things = aboard.of(vessel);
+            holders = things.holders();
+            lures = things.lures();
+            lines = things.lines();
         }
 
         Spread spread(SpreadDraft draft) {
@@ -100,9 +96,5 @@ class SpreadAssembler {
             }
             return item;
         }
-    }
-
-    private static <T> Map<UUID, T> byId(List<T> items, Function<T, UUID> id) {
-        return items.stream().collect(Collectors.toMap(id, Function.identity()));
     }
 }

@@ -41,7 +41,6 @@ public class SpreadService {
         boats.boat(vessel);
     }
 
-    @Transactional(readOnly = true)
     SolvedReply solve(UUID vessel, SpreadDraft draft) {
         return SolvedReply.of(solver.solve(assembler.assemble(vessel, draft)));
     }
