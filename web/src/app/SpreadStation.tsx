@@ -153,7 +153,11 @@ export function SpreadStation({
         {table ? (
           <TableTwin {...{ editor, boat, gear, solved, selected }} onSelect={select} />
         ) : (
-          <div className="relative flex min-w-0 flex-1 flex-col">
+          <div
+            className="relative flex min-w-0 flex-1 flex-col"
+            data-testid="drawing"
+            aria-busy={drawn.draft !== editor.doc.draft}
+          >
             <Stage
               {...{ boat, gear, selected, handling }}
               doc={drawn}

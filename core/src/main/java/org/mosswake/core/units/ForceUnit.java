@@ -8,29 +8,15 @@ public enum ForceUnit implements Unit {
     KILOGRAM_FORCE("kg", 9.80665, "kg", "kgf", "kilo", "kilos"),
     POUND_FORCE("lb", 9.80665 * 0.45359237, "lb", "lbf", "lbs", "pound", "pounds");
 
-    private final String symbol;
-    private final double factor;
-    private final List<String> spellings;
+    private final UnitSpec spec;
 
     ForceUnit(String symbol, double factor, String... spellings) {
-        this.symbol = symbol;
-        this.factor = factor;
-        this.spellings = List.of(spellings);
+        spec = new UnitSpec(symbol, factor, 0, List.of(spellings));
     }
 
     @Override
-    public String symbol() {
-        return symbol;
-    }
-
-    @Override
-    public List<String> spellings() {
-        return spellings;
-    }
-
-    @Override
-    public double factor() {
-        return factor;
+    public UnitSpec spec() {
+        return spec;
     }
 
     @Override

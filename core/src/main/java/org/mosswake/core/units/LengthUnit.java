@@ -12,28 +12,14 @@ public enum LengthUnit implements Unit {
     INCH("in", 0.0254, "in", "\"", "inch", "inches"),
     FATHOM("fm", 1.8288, "fm", "fathom", "fathoms");
 
-    private final String symbol;
-    private final double factor;
-    private final List<String> spellings;
+    private final UnitSpec spec;
 
     LengthUnit(String symbol, double factor, String... spellings) {
-        this.symbol = symbol;
-        this.factor = factor;
-        this.spellings = List.of(spellings);
+        spec = new UnitSpec(symbol, factor, 0, List.of(spellings));
     }
 
     @Override
-    public String symbol() {
-        return symbol;
-    }
-
-    @Override
-    public List<String> spellings() {
-        return spellings;
-    }
-
-    @Override
-    public double factor() {
-        return factor;
+    public UnitSpec spec() {
+        return spec;
     }
 }

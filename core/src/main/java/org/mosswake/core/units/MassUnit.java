@@ -9,29 +9,15 @@ public enum MassUnit implements Unit {
     POUND("lb", 0.45359237, "lb", "lbs", "pound", "pounds"),
     OUNCE("oz", 0.45359237 / 16, "oz", "ounce", "ounces");
 
-    private final String symbol;
-    private final double factor;
-    private final List<String> spellings;
+    private final UnitSpec spec;
 
     MassUnit(String symbol, double factor, String... spellings) {
-        this.symbol = symbol;
-        this.factor = factor;
-        this.spellings = List.of(spellings);
+        spec = new UnitSpec(symbol, factor, 0, List.of(spellings));
     }
 
     @Override
-    public String symbol() {
-        return symbol;
-    }
-
-    @Override
-    public List<String> spellings() {
-        return spellings;
-    }
-
-    @Override
-    public double factor() {
-        return factor;
+    public UnitSpec spec() {
+        return spec;
     }
 
     @Override

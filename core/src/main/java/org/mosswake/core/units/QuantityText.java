@@ -64,7 +64,7 @@ final class QuantityText {
     /** Only lengths and masses are said in parts: feet and inches, pounds and ounces. */
     private static boolean follows(Unit previous, Unit unit, double number) {
         boolean inParts = unit instanceof LengthUnit || unit instanceof MassUnit;
-        return inParts && unit.factor() < previous.factor() && number >= 0;
+        return inParts && unit.spec().factor() < previous.spec().factor() && number >= 0;
     }
 
     /** A bare number takes the unit in use; behind feet it means inches, behind pounds ounces. */
@@ -77,7 +77,7 @@ final class QuantityText {
                             : previous == MassUnit.POUND ? MassUnit.OUNCE : null;
         }
         for (Unit unit : units) {
-            if (unit.spellings().contains(spelling)) {
+            if (unit.spec().spellings().contains(spelling)) {
                 return unit;
             }
         }
@@ -101,6 +101,6 @@ final class QuantityText {
         double value = unit.fromSi(si);
         BigDecimal rounded = BigDecimal.valueOf(value).setScale(unit.decimals(value), RoundingMode.HALF_UP);
         return (rounded.signum() == 0 ? rounded.abs() : rounded).toPlainString().replace('-', '−') + " "
-                + unit.symbol();
+                + unit.spec().symbol();
     }
 }

@@ -9,28 +9,14 @@ public enum SpeedUnit implements Unit {
     MILE_PER_HOUR("mph", 1609.344 / 3600, "mph"),
     KILOMETRE_PER_HOUR("km/h", 1 / 3.6, "km/h", "kmh", "kph");
 
-    private final String symbol;
-    private final double factor;
-    private final List<String> spellings;
+    private final UnitSpec spec;
 
     SpeedUnit(String symbol, double factor, String... spellings) {
-        this.symbol = symbol;
-        this.factor = factor;
-        this.spellings = List.of(spellings);
+        spec = new UnitSpec(symbol, factor, 0, List.of(spellings));
     }
 
     @Override
-    public String symbol() {
-        return symbol;
-    }
-
-    @Override
-    public List<String> spellings() {
-        return spellings;
-    }
-
-    @Override
-    public double factor() {
-        return factor;
+    public UnitSpec spec() {
+        return spec;
     }
 }

@@ -1,27 +1,15 @@
 package org.mosswake.core.units;
 
-import java.util.List;
-
-/** A unit someone types or reads: {@code si = (value + offset) · factor}. */
+/** A unit someone types or reads. */
 public sealed interface Unit permits LengthUnit, SpeedUnit, MassUnit, ForceUnit, TemperatureUnit {
-    /** As printed behind the number. */
-    String symbol();
-
-    /** Lower-case spellings accepted when typed. */
-    List<String> spellings();
-
-    double factor();
-
-    default double offset() {
-        return 0;
-    }
+    UnitSpec spec();
 
     default double toSi(double value) {
-        return (value + offset()) * factor();
+        return (value + spec().offset()) * spec().factor();
     }
 
     default double fromSi(double si) {
-        return si / factor() - offset();
+        return si / spec().factor() - spec().offset();
     }
 
     /** Digits after the point that a crew can use for a value of this size. */

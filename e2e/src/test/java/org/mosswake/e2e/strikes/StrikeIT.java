@@ -4,11 +4,16 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 import org.mosswake.e2e.support.Journey;
 
 class StrikeIT extends Journey {
+    private Locator letOutField() {
+        return page.getByLabel("Let-out", new Page.GetByLabelOptions().setExact(true));
+    }
+
     private Locator rows() {
         return page.getByTestId("day-list").getByRole(AriaRole.LISTITEM);
     }
@@ -65,11 +70,12 @@ class StrikeIT extends Journey {
         page.getByText("The server or its database is away").waitFor();
         lure("S1").focus();
         page.keyboard().press("Shift+ArrowRight");
-        double moved = letOut("S1");
+        String moved = letOutField().inputValue();
         product.databaseBack();
         assertThat(page.getByText("The server or its database is away")).hasCount(0);
         button("Save").click();
         page.getByText("Saved, revision").waitFor();
-        assertThat(letOut("S1")).isEqualTo(moved);
+        assertThat(letOutField()).hasValue(moved);
+        assertThat(letOut("S1")).isEqualTo(Double.parseDouble(moved));
     }
 }

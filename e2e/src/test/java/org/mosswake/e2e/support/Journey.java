@@ -107,7 +107,9 @@ public abstract class Journey {
         lure("C1").waitFor();
     }
 
+    /** As drawn, once the drawing shows what was last edited. */
     protected double letOut(String label) {
+        page.locator("[data-testid=drawing][aria-busy=false]").waitFor();
         return Double.parseDouble(lure(label).getAttribute("aria-valuenow"));
     }
 

@@ -1,0 +1,85 @@
+package org.mosswake.server.platform;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.mosswake.server.support.RunningServer;
+
+@ExtendWith(RunningServer.class)
+class HeadersTest {
+    private static HttpResponse<String> send(HttpRequest.Builder request, String path) {
+        String port = RunningServer.context().getEnvironment().getProperty("local.server.port");
+        try {
+            return HttpClient.newHttpClient()
+                    .send(
+                            request.uri(URI.create("http://127.0.0.1:" + port + path))
+                                    .build(),
+                            BodyHandlers.ofString());
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static String policy(HttpResponse<String> response) {
+        return response.headers().firstValue("Content-Security-Policy").orElseThrow();
+    }
+
+    @Test
+    void thePolicyAllowsNothingInlineButTheNoncedStyle() {
+        var page = send(HttpRequest.newBuilder(), "/");
+        assertThat(policy(page)).contains("default-src 'none'").doesNotContain("unsafe");
+        Matcher nonce = Pattern.compile("'nonce-([^']+)'").matcher(policy(page));
+        assertThat(nonce.find()).isTrue();
+        assertThat(page.body()).contains("content=\"" + nonce.group(1) + "\"");
+        assertThat(policy(send(HttpRequest.newBuilder(), "/"))).doesNotContain(nonce.group(1));
+    }
+
+    @Test
+    void answersAreNotKeptByCachesAndAssetsAre() {
+        assertThat(send(HttpRequest.newBuilder(), "/api/boats").headers().firstValue("Cache-Control"))
+                .hasValue("no-store");
+        var page = send(HttpRequest.newBuilder(), "/");
+        assertThat(page.headers().firstValue("Cache-Control")).hasValue("no-store");
+        Matcher script = Pattern.compile("src=\"(/assets/[^\"]+)\"").matcher(page.body());
+        assertThat(script.find()).isTrue();
+        var asset = send(HttpRequest.newBuilder(), script.group(1));
+        assertThat(asset.headers().firstValue("Cache-Control").orElseThrow()).contains("immutable");
+        assertThat(asset.headers().firstValue("X-Content-Type-Options")).hasValue("nosniff");
+    }
+
+    @Test
+    void aBodyOfUndeclaredLengthIsLimitedToo() {
+        byte[] large = ("[\"" + "a".repeat(400_000) + "\"]").getBytes(StandardCharsets.UTF_8);
+        var request = HttpRequest.newBuilder()
+                .header("Content-Type", "application/json")
+                .POST(BodyPublishers.ofInputStream(() -> new ByteArrayInputStream(large)));
+        var answer = send(request, "/api/tow");
+        assertThat(answer.statusCode()).isEqualTo(413);
+        assertThat(answer.body()).contains("128 KiB");
+    }
+
+    @Test
+    void onlyJsonIsTaken() {
+        var form = HttpRequest.newBuilder()
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(BodyPublishers.ofString("a=b"));
+        assertThat(send(form, "/api/tow").statusCode()).isEqualTo(415);
+        var text = HttpRequest.newBuilder().header("Content-Type", "text/plain").POST(BodyPublishers.ofString("{}"));
+        assertThat(send(text, "/api/tow").statusCode()).isEqualTo(415);
+    }
+}

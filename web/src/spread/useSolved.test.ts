@@ -1,0 +1,55 @@
+import { act, renderHook, waitFor } from '@testing-library/react'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { Problem } from '../shared/api/client'
+import type { Draft, Solved } from './queries'
+import { draft, solved } from './test/fixtures'
+import { useSolved } from './useSolved'
+
+const solve = vi.fn<(boat: string, draft: Draft) => Promise<Solved>>()
+vi.mock('./queries', () => ({ solve: (boat: string, asked: Draft) => solve(boat, asked) }))
+
+const at = (mps: number): Draft => ({ ...draft, speedThroughWaterMps: mps })
+
+describe('solving as the draft changes', () => {
+  beforeEach(() => {
+    solve.mockReset()
+  })
+
+  it('answers together with what was asked', async () => {
+    solve.mockResolvedValue(solved)
+    const { result } = renderHook(() => useSolved('boat', draft, 0))
+    await waitFor(() => expect(result.current.solved).toBe(solved))
+    expect(result.current.asked).toBe(draft)
+  })
+
+  it('asks one at a time and always the newest next', async () => {
+    const answers: ((value: Solved) => void)[] = []
+    solve.mockImplementation(() => new Promise((resolve) => answers.push(resolve)))
+    const { rerender } = renderHook(({ d }) => useSolved('boat', d, 0), { initialProps: { d: at(1) } })
+    rerender({ d: at(2) })
+    rerender({ d: at(3) })
+    rerender({ d: at(4) })
+    expect(solve).toHaveBeenCalledTimes(1)
+    await act(async () => answers[0]!(solved))
+    expect(solve.mock.calls.map((call) => call[1].speedThroughWaterMps)).toEqual([1, 4])
+  })
+
+  it('keeps the drawing and says what is wrong', async () => {
+    solve.mockResolvedValueOnce(solved)
+    const { result, rerender } = renderHook(({ d }) => useSolved('boat', d, 0), {
+      initialProps: { d: at(1) },
+    })
+    await waitFor(() => expect(result.current.solved).toBe(solved))
+    solve.mockRejectedValueOnce(new Problem(400, 'no'))
+    rerender({ d: at(2) })
+    await waitFor(() => expect(result.current.problem?.message).toBe('no'))
+    expect(result.current.solved).toBe(solved)
+  })
+
+  it('leaves an absent server to the banner', async () => {
+    solve.mockRejectedValue(new Problem(503, 'away'))
+    const { result } = renderHook(() => useSolved('boat', draft, 0))
+    await waitFor(() => expect(solve).toHaveBeenCalled())
+    expect(result.current.problem).toBeNull()
+  })
+})
