@@ -260,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/turn/circle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["circle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -320,6 +336,29 @@ export interface components {
             sideAreaM2: number;
             /** Format: double */
             volumeM3: number;
+        };
+        CircleReply: {
+            /** Format: double */
+            lagDegrees?: number;
+            /** Format: double */
+            lureRadiusM?: number;
+            /** Format: double */
+            lureSpeedMps?: number;
+            reason?: string;
+            settled: boolean;
+            /** Format: double */
+            settledAfterS?: number;
+            /** Format: double */
+            tensionAtTipN?: number;
+        };
+        CircleRequest: {
+            /** Format: double */
+            lureDragAreaM2: number;
+            segmentsFromLure: components["schemas"]["SegmentWire"][];
+            /** Format: double */
+            speedMps: number;
+            /** Format: double */
+            turnRadiusM: number;
         };
         DayReply: {
             /** Format: date-time */
@@ -577,6 +616,16 @@ export interface components {
             heightM: number;
             /** Format: double */
             starboardM: number;
+        };
+        SegmentWire: {
+            /** Format: double */
+            diameterM: number;
+            /** Format: double */
+            lengthM: number;
+            /** Format: double */
+            normalDragCoefficient: number;
+            /** Format: double */
+            tangentialDragCoefficient: number;
         };
         SolvedReply: {
             findings: components["schemas"]["FindingReply"][];
@@ -1118,6 +1167,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TowReply"];
+                };
+            };
+        };
+    };
+    circle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CircleRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CircleReply"];
                 };
             };
         };

@@ -24,6 +24,7 @@ class ArrowsTest {
             "fault", Set.of(),
             "clock", Set.of(),
             "tow", Set.of(),
+            "turn", Set.of("tow"),
             "rig", Set.of("tow"),
             "spread", Set.of("tow", "rig", "clock"),
             "strikes", Set.of("spread"));

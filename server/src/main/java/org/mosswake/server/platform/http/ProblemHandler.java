@@ -90,7 +90,9 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     private static boolean isAway(Throwable e) {
         for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            // A transaction that can be neither begun nor rolled back has lost its connection.
             if (cause instanceof DataAccessResourceFailureException
+                    || cause instanceof TransactionException
                     || cause instanceof TransientDataAccessException
                     || cause instanceof java.sql.SQLTransientConnectionException
                     || cause instanceof java.io.IOException
