@@ -21,7 +21,7 @@ class DatabaseAwayTest {
     }
 
     @Test
-    void saysSoAndRecovers() throws SQLException {
+    void saysSoAndRecovers() throws SQLException, InterruptedException {
         String url = RunningServer.freshDatabase();
         String name = url.substring(url.lastIndexOf('/') + 1);
         try (var context = RunningServer.start(url, Map.of("moss.demo", "true"))) {
@@ -38,8 +38,16 @@ class DatabaseAwayTest {
             assertThat(api.get("/").status()).isEqualTo(200);
 
             execute("alter database " + name + " allow_connections true");
-            assertThat(api.get("/api/boats").status()).isEqualTo(200);
+            awaitBoats(api);
             assertThat(api.get("/actuator/health").status()).isEqualTo(200);
         }
+    }
+
+    /** The pool tries again by itself, after a pause that grows to a few seconds. */
+    private static void awaitBoats(Api api) throws InterruptedException {
+        for (int i = 0; i < 60 && api.get("/api/boats").status() != 200; i++) {
+            Thread.sleep(500);
+        }
+        assertThat(api.get("/api/boats").status()).isEqualTo(200);
     }
 }
