@@ -89,7 +89,7 @@ function FindingNote({
   const { mend } = finding
   return (
     <Note
-      tone={finding.warns ? 'warn' : 'good'}
+      tone={finding.warns ? 'warn' : finding.kind.startsWith('CARE') ? 'care' : 'good'}
       title={said.title}
       onTitle={() => finding.lineIds[0] && onSelect(finding.lineIds[0])}
     >
@@ -109,12 +109,12 @@ export function Note({
   onTitle,
   children,
 }: {
-  tone: 'warn' | 'good'
+  tone: 'warn' | 'care' | 'good'
   title: string
   onTitle?(): void
   children: ReactNode
 }) {
-  const bar = tone === 'warn' ? 'border-rust' : 'border-moss'
+  const bar = { warn: 'border-rust', care: 'border-slate', good: 'border-moss' }[tone]
   return (
     <section className={`border-l-[5px] pr-4 pl-3 ${bar}`}>
       <h3 className="text-[15px] font-bold">

@@ -53,6 +53,16 @@ export function sentence(finding: Finding, units: Units, label: (lineId: string)
         title: `${who}: no drag works`,
         text: `The water pulls ${pull}, yet a third of the weakest line is ${limit}. Go slower, pull less, or tie it stronger.`,
       }
+    case 'CARE_WEIGHT':
+      return {
+        title: 'Take care: weights',
+        text: `If ${who} parts, its weight flies back at the boat. Nobody stands behind a loaded rod, and no leader goes round a hand.`,
+      }
+    case 'CARE_DRAG':
+      return {
+        title: 'Take care: heavy drag',
+        text: `At ${drag} of drag a strike can take a rod, and a person with it. Tether each rod to a cleat with wide webbing.`,
+      }
     case 'NEARLY_LEVEL':
       return {
         title: `${who} are not level`,

@@ -436,7 +436,7 @@ export interface components {
             /** Format: double */
             dragN?: number;
             /** @enum {string} */
-            kind: "AIRBORNE" | "NOT_CONVERGED" | "SKIPS" | "DRAG_SLIPS" | "DRAG_TOO_TIGHT" | "DRAG_WINDOW_EMPTY" | "NEARLY_LEVEL" | "LEVEL" | "SPEED_EFFECT" | "DRAG_HOLDS";
+            kind: "AIRBORNE" | "NOT_CONVERGED" | "SKIPS" | "DRAG_SLIPS" | "DRAG_TOO_TIGHT" | "DRAG_WINDOW_EMPTY" | "CARE_WEIGHT" | "CARE_DRAG" | "NEARLY_LEVEL" | "LEVEL" | "SPEED_EFFECT" | "DRAG_HOLDS";
             /** Format: double */
             limitN?: number;
             lineIds: string[];

@@ -34,13 +34,17 @@ public record Finding(
         DRAG_SLIPS,
         DRAG_TOO_TIGHT,
         DRAG_WINDOW_EMPTY,
+        /** A heavy weight on a fast line flies back at the boat when the line parts. */
+        CARE_WEIGHT,
+        /** So much drag takes a rod, and a person with it. */
+        CARE_DRAG,
         NEARLY_LEVEL,
         LEVEL,
         SPEED_EFFECT,
         DRAG_HOLDS;
 
         public boolean warns() {
-            return compareTo(NEARLY_LEVEL) < 0;
+            return compareTo(CARE_WEIGHT) < 0;
         }
     }
 

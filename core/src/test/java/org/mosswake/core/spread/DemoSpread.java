@@ -47,6 +47,21 @@ final class DemoSpread {
                         new TacklePiece(Optional.empty(), MAIN, Optional.empty())));
     }
 
+    /** As {@link #line}, with a lead between leader and main line. */
+    static SpreadLine weighted(String name, Holder holder, double letOut, LureKind lure, double leadKg) {
+        SpreadLine plain = line(name, holder, letOut, lure, 8);
+        var lead = new LureItem(id("lead"), "lead", "TORPEDO_LEAD", LureKind.torpedoLead(leadKg));
+        return new SpreadLine(
+                plain.id(),
+                holder,
+                letOut,
+                plain.strikeDrag(),
+                List.of(
+                        plain.tackle().get(0),
+                        new TacklePiece(Optional.of(lead), LEADER, Optional.of(5.0)),
+                        plain.tackle().get(1)));
+    }
+
     private static LineItem line(String name, LineKind kind, double pounds) {
         Force strength = Force.of(pounds, ForceUnit.POUND_FORCE);
         return new LineItem(id(name), name, kind.metreRated(strength), strength);

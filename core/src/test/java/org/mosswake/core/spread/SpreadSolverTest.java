@@ -127,6 +127,19 @@ class SpreadSolverTest {
     }
 
     @Test
+    void heavyDragAndFastWeightsComeWithACaution() {
+        SpreadLine easy = line("a", STARBOARD, 80, LureKind.BULLET_SKIRT, 5);
+        assertThat(solver.solve(atKnots(14, easy)).findings())
+                .noneMatch(f -> f.kind().name().startsWith("CARE"));
+        SpreadLine tight = line("a", STARBOARD, 80, LureKind.BULLET_SKIRT, 12);
+        assertThat(says(solver.solve(atKnots(7, tight)), Kind.CARE_DRAG)).isTrue();
+        SpreadLine weighted = DemoSpread.weighted("w", PORT, 80, LureKind.FAST_BULLET, 0.9);
+        assertThat(says(solver.solve(atKnots(14, weighted)), Kind.CARE_WEIGHT)).isTrue();
+        assertThat(says(solver.solve(atKnots(5, weighted)), Kind.CARE_WEIGHT)).isFalse();
+        assertThat(Kind.CARE_WEIGHT.warns()).isFalse();
+    }
+
+    @Test
     void anEmptySpreadSaysNothing() {
         assertThat(solver.solve(atKnots(7)).findings()).isEmpty();
     }
