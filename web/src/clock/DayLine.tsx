@@ -111,7 +111,7 @@ export const DayLine = memo(function DayLine({
           aria-valuenow={clamp(at) / MINUTE}
           aria-valuetext={clockOf(at, timeZone)}
           onKeyDown={onKeyDown}
-          className="group"
+          className="group outline-none"
         >
           <line x1={now} x2={now} y1={4} y2={HEIGHT} className="stroke-ink stroke-2" />
           <rect

@@ -38,7 +38,7 @@ export function TableTwin({
         </caption>
         <thead>
           <tr className="border-b-2 border-ink">
-            {['Line', 'Holder', 'Lure', 'Let out', 'Runs at', 'Behind the transom', 'Pull'].map((head) => (
+            {['Line', 'Holder', 'Lure', 'Let out', 'Runs at', 'Astern', 'Pull'].map((head) => (
               <th key={head} scope="col" className="p-2">
                 {head}
               </th>
@@ -98,7 +98,7 @@ function Row({
       <td className="p-2">
         <Select
           aria-label={`Holder of ${label}`}
-          className="max-w-48"
+          className="max-w-44"
           value={line.holderId}
           onChange={(event) => editor.edit((doc) => setHolder(doc, line.lineId, event.target.value))}
         >
@@ -112,7 +112,7 @@ function Row({
       <td className="p-2">
         <Select
           aria-label={`Lure of ${label}`}
-          className="max-w-48"
+          className="max-w-44"
           value={line.tackle[0]?.lureGearId ?? ''}
           onChange={(event) =>
             editor.edit((doc) => setPiece(doc, line.lineId, 0, { lureGearId: event.target.value }))
@@ -136,21 +136,21 @@ function Row({
           className="h-11"
         />
       </td>
-      <td className="p-2 font-mono">
+      <td className="p-2 font-mono whitespace-nowrap">
         {!tow
           ? '…'
           : tow.depthM === undefined
             ? 'in the air'
             : (tow.skippingShare ?? 0) > 0.005
-              ? `surface, out ${percent(tow.skippingShare ?? 0)}`
+              ? `out ${percent(tow.skippingShare ?? 0)}`
               : units.say('distance', tow.depthM)}
       </td>
-      <td className="p-2 font-mono">
+      <td className="p-2 font-mono whitespace-nowrap">
         {tow?.asternM === undefined || !answer
           ? '–'
           : units.say('distance', answer.tip.asternM + tow.asternM)}
       </td>
-      <td className="p-2 font-mono">
+      <td className="p-2 font-mono whitespace-nowrap">
         {tow?.tensionAtTipN === undefined ? '–' : units.say('pull', tow.tensionAtTipN)}
       </td>
     </tr>

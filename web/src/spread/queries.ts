@@ -14,6 +14,8 @@ export type Line = Schemas['LineDraft']
 export type Piece = Schemas['PieceDraft']
 export type Solved = Schemas['SolvedReply']
 export type SolvedLine = Schemas['LineReply']
+export type Wake = Schemas['WakeReply']
+export type Ride = Schemas['RideReply']
 export type Finding = Schemas['FindingReply']
 export type Mend = Schemas['MendReply']
 

@@ -33,7 +33,7 @@ describe('views of a spread', () => {
       <Stage
         {...{ boat, gear, handling }}
         doc={docOf(kept)}
-        solved={{ lines: [skipping, solved.lines[1]!], findings: [] }}
+        solved={{ ...solved, lines: [skipping, solved.lines[1]!] }}
         selected="one"
         dragging={false}
       />,
@@ -42,7 +42,8 @@ describe('views of a spread', () => {
     expect(container.textContent).toContain('skips 23 %')
     expect(container.textContent).toContain('70 m')
     expect(container.textContent).toMatch(/Starboard.*Port/)
-    expect(container.querySelectorAll('[stroke-dasharray]')).toHaveLength(2)
+    expect(container.querySelectorAll('path[stroke-dasharray]')).toHaveLength(2)
+    expect(container.querySelectorAll('[data-testid=wake] path').length).toBeGreaterThan(0)
   })
 
   it('marks a lure that flies and draws no curve for it', () => {
@@ -51,7 +52,7 @@ describe('views of a spread', () => {
       <Stage
         {...{ boat, gear, handling }}
         doc={docOf(kept)}
-        solved={{ lines: [flying], findings: [] }}
+        solved={{ ...solved, lines: [flying] }}
         selected={null}
         dragging={false}
       />,

@@ -5,6 +5,7 @@ import { spreadOut, type Label } from './labels'
 import { LineDrawing } from './LineDrawing'
 import { lureOf, type StageScales } from './scales'
 import { Silhouette } from './Silhouette'
+import { WakeDrawing } from './WakeDrawing'
 import type { LineHandling } from './useLineHandling'
 
 export interface ViewProps {
@@ -25,6 +26,7 @@ export function PlanView({ boat, doc, scales, solved, selected, handling, lures 
   return (
     <g data-testid="plan">
       <rect x={0} y={0} width={width} height={planHeight} className="fill-water" />
+      {solved && <WakeDrawing wake={solved.wake} scales={scales} />}
       <text x={16} y={22} className="fill-ink text-[13px] font-bold">
         Starboard
       </text>
@@ -80,7 +82,7 @@ function PlanLure({
   return (
     <g
       {...handling.props(draft, `${line.label}, let-out`, scales, true)}
-      className="group cursor-grab touch-none"
+      className="group cursor-grab touch-none outline-none"
       data-line={line.label}
     >
       <rect x={x - 22} y={y - 22} width={44} height={44} fill="transparent" />

@@ -43,7 +43,7 @@ export function SideView({ boat, doc, scales, solved, selected, handling, lures 
               key={group.key}
               x={label.x}
               y={label.y + 13}
-              className="pointer-events-none fill-ink text-[14px]"
+              className="pointer-events-none fill-ink stroke-under stroke-[4] text-[14px] [paint-order:stroke]"
             >
               <tspan className="font-bold">{group.names}</tspan>
               <tspan dx={6} className="font-mono">

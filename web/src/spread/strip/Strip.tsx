@@ -17,7 +17,7 @@ import {
 } from '../model'
 import type { Boat, Gear, Line, SolvedLine } from '../queries'
 import type { Editing } from '../useEditor'
-import { percent } from '../why/sentences'
+import { percent, rideWords } from '../why/sentences'
 import { TacklePanel } from './TacklePanel'
 
 /** The selected line with its few controls, what each change would do, and the speed of all lines. */
@@ -239,6 +239,7 @@ function RunsAt({ answer }: { answer: SolvedLine | undefined }) {
           : perKnot === undefined
             ? ' '
             : `${signed(perKnot, units)} per ${unit.symbol}`}
+        {answer?.ride && <span className="block">{rideWords(answer.ride)}</span>}
       </span>
     </Cell>
   )

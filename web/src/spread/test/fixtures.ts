@@ -1,4 +1,4 @@
-import type { Boat, Draft, Gear, Kept, Line, Solved, SolvedLine } from '../queries'
+import type { Boat, Draft, Gear, Kept, Line, Solved, SolvedLine, Wake } from '../queries'
 
 /** A small boat with three holders and two lines out, for tests of views. */
 export const boat: Boat = {
@@ -121,4 +121,24 @@ export function solvedLine(
   }
 }
 
-export const solved: Solved = { lines: [solvedLine('one', 'S1'), solvedLine('two', 'P1')], findings: [] }
+export const wake: Wake = {
+  wavelengthM: 8.3,
+  leastDepthM: 4.2,
+  wedgeHalfAngleDeg: 19.47,
+  crestsM: [6.2, 14.5, 22.8],
+  crestShape: [
+    { asternM: 1.09, starboardM: -0.38 },
+    { asternM: 1, starboardM: 0 },
+    { asternM: 1.09, starboardM: 0.38 },
+  ],
+  wash: [
+    { asternM: 0, widthM: 1.8 },
+    { asternM: 30, widthM: 4 },
+  ],
+}
+
+export const solved: Solved = {
+  wake,
+  lines: [solvedLine('one', 'S1'), solvedLine('two', 'P1')],
+  findings: [],
+}

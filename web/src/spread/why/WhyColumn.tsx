@@ -1,7 +1,7 @@
 import { memo, type ReactNode } from 'react'
 import { Button } from '../../shared/ui/Button'
 import { useUnits } from '../../units/UnitsContext'
-import type { Finding, Mend } from '../queries'
+import type { Finding, Mend, Ride, Solved } from '../queries'
 import type { Solving } from '../useSolved'
 import { sentence } from './sentences'
 
@@ -43,32 +43,29 @@ export function WhyColumn({
             ))}
           </Note>
         )}
-        {lines > 0 && (
-          <Findings {...{ findings: solving.solved?.findings ?? NOTHING, label, onMend, onSelect }} />
-        )}
+        {lines > 0 && <Findings {...{ solved: solving.solved, label, onMend, onSelect }} />}
       </div>
       {foot}
     </aside>
   )
 }
 
-const NOTHING: readonly Finding[] = []
-
 const Findings = memo(function Findings({
-  findings,
+  solved,
   label,
   onMend,
   onSelect,
 }: {
-  findings: readonly Finding[]
+  solved: Solved | null
   label(lineId: string): string
   onMend(mend: Mend): void
   onSelect(lineId: string): void
 }) {
-  return findings.map((finding) => (
+  const ride = (lineId: string) => solved?.lines.find((line) => line.lineId === lineId)?.ride
+  return solved?.findings.map((finding) => (
     <FindingNote
       key={`${finding.kind} ${finding.lineIds.join(' ')}`}
-      {...{ finding, label, onMend, onSelect }}
+      {...{ finding, label, ride, onMend, onSelect }}
     />
   ))
 })
@@ -76,16 +73,18 @@ const Findings = memo(function Findings({
 function FindingNote({
   finding,
   label,
+  ride,
   onMend,
   onSelect,
 }: {
   finding: Finding
   label(lineId: string): string
+  ride(lineId: string): Ride | undefined
   onMend(mend: Mend): void
   onSelect(lineId: string): void
 }) {
   const units = useUnits()
-  const said = sentence(finding, units, label)
+  const said = sentence(finding, units, label, ride)
   const { mend } = finding
   return (
     <Note

@@ -1,5 +1,5 @@
 import type { Units } from '../../units/UnitsContext'
-import type { Finding, Mend } from '../queries'
+import type { Finding, Mend, Ride } from '../queries'
 
 export interface Said {
   /** A short claim. */
@@ -11,7 +11,12 @@ export interface Said {
 }
 
 /** What a finding says, in the reader's units. `label` names a line by its id. */
-export function sentence(finding: Finding, units: Units, label: (lineId: string) => string): Said {
+export function sentence(
+  finding: Finding,
+  units: Units,
+  label: (lineId: string) => string,
+  ride: (lineId: string) => Ride | undefined = () => undefined,
+): Said {
   const who = list(finding.lineIds.map(label))
   const many = finding.lineIds.length > 1
   const action = finding.mend ? mendWords(finding.mend, units, label) : undefined
@@ -56,7 +61,7 @@ export function sentence(finding: Finding, units: Units, label: (lineId: string)
     case 'CARE_WEIGHT':
       return {
         title: 'Take care: weights',
-        text: `If ${who} parts, its weight flies back at the boat. Nobody stands behind a loaded rod, and no leader goes round a hand.`,
+        text: `If ${many ? 'any of ' : ''}${who} parts, its weight flies back at the boat. Nobody stands behind a loaded rod, and no leader goes round a hand.`,
       }
     case 'CARE_DRAG':
       return {
@@ -72,7 +77,7 @@ export function sentence(finding: Finding, units: Units, label: (lineId: string)
     case 'LEVEL':
       return {
         title: `${who} swim level`,
-        text: `Both ${depthWords(finding.depthM ?? 0, units)}, ${units.say('distance', finding.asternM ?? 0)} behind the transom.`,
+        text: `Both ${depthWords(finding.depthM ?? 0, units)}, ${units.say('distance', finding.asternM ?? 0)} behind the transom.${rideOf(finding, ride)}`,
       }
     case 'SPEED_EFFECT':
       return speedEffect(finding, units, who)
@@ -101,6 +106,11 @@ const under = (finding: Finding, units: Units) =>
     ? ` At ${units.say('speed', finding.mend.value)} ${finding.lineIds.length > 1 ? 'they stay' : 'it stays'} under.`
     : ''
 
+const rideOf = (finding: Finding, ride: (lineId: string) => Ride | undefined) => {
+  const known = ride(finding.lineIds[0] ?? '')
+  return known ? ` ${rideWords(known)}.` : ''
+}
+
 const depthWords = (depthM: number, units: Units) =>
   depthM < 0.02 ? 'at the surface' : `${units.say('distance', depthM)} down`
 
@@ -115,6 +125,12 @@ function mendWords(mend: Mend, units: Units, label: (lineId: string) => string):
       return `Set ${who} to ${units.say('pull', mend.value)}`
   }
 }
+
+const WATER = { WASH: 'in the wash', EDGE: 'at the edge of the wash', CLEAN: 'in clean water' }
+
+/** `Crest 4, in clean water`; the wave is named only where the crests reach. */
+export const rideWords = (ride: Ride): string =>
+  ride.insideWedge ? `Crest ${ride.crest}, ${WATER[ride.water]}` : `Outside the wake, ${WATER[ride.water]}`
 
 export const percent = (share: number): string => `${Math.round(share * 100)} %`
 

@@ -360,6 +360,12 @@ export interface components {
             /** Format: double */
             turnRadiusM: number;
         };
+        CrestPoint: {
+            /** Format: double */
+            asternM: number;
+            /** Format: double */
+            starboardM: number;
+        };
         DayReply: {
             /** Format: date-time */
             dawn?: string;
@@ -524,6 +530,7 @@ export interface components {
             lineId: string;
             /** Format: double */
             pullPerKnotN?: number;
+            ride?: components["schemas"]["RideReply"];
             tip: components["schemas"]["DeckPoint"];
             tow: components["schemas"]["TowReply"];
             /** Format: double */
@@ -617,6 +624,15 @@ export interface components {
             /** Format: double */
             starboardM: number;
         };
+        RideReply: {
+            /** Format: int32 */
+            crest: number;
+            insideWedge: boolean;
+            /** Format: double */
+            offCrest: number;
+            /** @enum {string} */
+            water: "WASH" | "EDGE" | "CLEAN";
+        };
         SegmentWire: {
             /** Format: double */
             diameterM: number;
@@ -630,6 +646,7 @@ export interface components {
         SolvedReply: {
             findings: components["schemas"]["FindingReply"][];
             lines: components["schemas"]["LineReply"][];
+            wake: components["schemas"]["WakeReply"];
         };
         SpreadBody: {
             draft: components["schemas"]["SpreadDraft"];
@@ -729,6 +746,23 @@ export interface components {
             timeZone: string;
             /** Format: uuid */
             tripId: string;
+        };
+        WakeReply: {
+            crestShape: components["schemas"]["CrestPoint"][];
+            crestsM: number[];
+            /** Format: double */
+            leastDepthM: number;
+            wash: components["schemas"]["WashPoint"][];
+            /** Format: double */
+            wavelengthM: number;
+            /** Format: double */
+            wedgeHalfAngleDeg: number;
+        };
+        WashPoint: {
+            /** Format: double */
+            asternM: number;
+            /** Format: double */
+            widthM: number;
         };
     };
     responses: never;

@@ -22,6 +22,28 @@ public record SolvedLine(
         return answer instanceof TowAnswer.Shaped shaped ? Optional.of(shaped.shape()) : Optional.empty();
     }
 
+    /** Deepest lure still counted as one of the surface (m): below, the wave over it moves it little. */
+    private static final double SURFACE_M = 1.0;
+
+    /** Wave and water of a surface lure; empty for a deep one or one in the air. */
+    public Optional<Ride> ride(Wake wake) {
+        return shape().filter(shape -> shape.depthM() <= SURFACE_M).map(shape -> {
+            double astern = lureAsternM().orElseThrow();
+            double starboard = lureStarboardM().orElseThrow();
+            return new Ride(
+                    wake.crestNear(astern),
+                    wake.offCrest(astern),
+                    wake.insideWedge(astern, starboard),
+                    wake.waterAt(astern, starboard));
+        });
+    }
+
+    /**
+     * @param crest    counted from the transom
+     * @param offCrest share of a wave behind it; negative on the face towards the boat
+     */
+    public record Ride(int crest, double offCrest, boolean insideWedge, Wake.Water water) {}
+
     /** Lure astern of the transom (m). */
     public Optional<Double> lureAsternM() {
         return shape().map(s -> line.holder().tip().asternM() + s.asternM());

@@ -9,8 +9,12 @@ import org.mosswake.core.fault.Faults;
 import org.mosswake.core.tow.TowLimits;
 import org.mosswake.core.units.SpeedThroughWater;
 
-/** A line-up at one speed through the water. */
-public record Spread(SpeedThroughWater speed, List<SpreadLine> lines) {
+/**
+ * A line-up at one speed through the water.
+ *
+ * @param engines running
+ */
+public record Spread(SpeedThroughWater speed, int engines, List<SpreadLine> lines) {
     public static final int MOST_LINES = 12;
 
     public Spread {

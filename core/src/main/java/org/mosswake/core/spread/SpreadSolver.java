@@ -27,7 +27,8 @@ public final class SpreadSolver {
         var lines = spread.lines().stream()
                 .map(line -> solve(line, labels.get(line.id()), spread.speed()))
                 .toList();
-        return new SolvedSpread(lines, new Findings(spread, lines, tows).all());
+        return new SolvedSpread(
+                lines, Wake.of(spread.speed(), spread.engines()), new Findings(spread, lines, tows).all());
     }
 
     private SolvedLine solve(SpreadLine line, String label, SpeedThroughWater speed) {

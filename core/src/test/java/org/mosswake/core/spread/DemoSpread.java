@@ -27,7 +27,7 @@ final class DemoSpread {
     }
 
     static Spread atKnots(double knots, SpreadLine... lines) {
-        return new Spread(SpeedThroughWater.of(knots, SpeedUnit.KNOT), List.of(lines));
+        return new Spread(SpeedThroughWater.of(knots, SpeedUnit.KNOT), 2, List.of(lines));
     }
 
     static SpreadLine line(String name, Holder holder, double letOut, LureKind lure) {

@@ -6,6 +6,7 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.mosswake.core.spread.Boat;
 import org.mosswake.core.spread.Holder;
 import org.mosswake.core.spread.LineItem;
 import org.mosswake.core.spread.LureItem;
@@ -18,7 +19,12 @@ import org.springframework.stereotype.Component;
 @Component
 class Aboard {
     /** Holders and gear by id. */
-    record Things(String stamp, Map<UUID, Holder> holders, Map<UUID, LureItem> lures, Map<UUID, LineItem> lines) {}
+    record Things(
+            String stamp,
+            int engines,
+            Map<UUID, Holder> holders,
+            Map<UUID, LureItem> lures,
+            Map<UUID, LineItem> lines) {}
 
     private final BoatService boats;
     private final GearService gear;
@@ -42,11 +48,12 @@ class Aboard {
     }
 
     private Things read(UUID vessel, String stamp) {
-        var holders = boats.boat(vessel).toCore().holders();
+        Boat boat = boats.boat(vessel).toCore();
         GearService.Gear carried = gear.of(vessel);
         return new Things(
                 stamp,
-                byId(holders, Holder::id),
+                boat.engines(),
+                byId(boat.holders(), Holder::id),
                 byId(carried.lures().stream().map(LureGearBody::toCore).toList(), LureItem::id),
                 byId(carried.lines().stream().map(LineGearBody::toCore).toList(), LineItem::id));
     }

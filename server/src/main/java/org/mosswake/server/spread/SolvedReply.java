@@ -7,10 +7,11 @@ import org.mosswake.core.spread.DeckPoint;
 import org.mosswake.core.spread.Finding;
 import org.mosswake.core.spread.SolvedLine;
 import org.mosswake.core.spread.SolvedSpread;
+import org.mosswake.core.spread.Wake;
 import org.mosswake.server.tow.TowReply;
 
 /** Every line of a draft solved, and what is worth saying, most important first. */
-record SolvedReply(List<LineReply> lines, List<FindingReply> findings) {
+record SolvedReply(List<LineReply> lines, WakeReply wake, List<FindingReply> findings) {
     /** @param tow places behind {@code tip}, which is in the boat frame */
     record LineReply(
             UUID lineId,
@@ -20,8 +21,9 @@ record SolvedReply(List<LineReply> lines, List<FindingReply> findings) {
             @Nullable Double depthPerKnotM,
             @Nullable Double depthPerTenM,
             @Nullable Double pullPerKnotN,
-            double weakestLineN) {
-        static LineReply of(SolvedLine line) {
+            double weakestLineN,
+            @Nullable RideReply ride) {
+        static LineReply of(SolvedLine line, Wake wake) {
             return new LineReply(
                     line.line().id(),
                     line.label(),
@@ -30,7 +32,19 @@ record SolvedReply(List<LineReply> lines, List<FindingReply> findings) {
                     line.depthPerKnotM().orElse(null),
                     line.depthPerTenM().orElse(null),
                     line.pullPerKnotN().orElse(null),
-                    line.line().weakestLine().newtons());
+                    line.line().weakestLine().newtons(),
+                    line.ride(wake).map(RideReply::of).orElse(null));
+        }
+    }
+
+    /**
+     * The wave a surface lure rides and the water it swims in.
+     *
+     * @param offCrest share of a wave behind its crest; negative on the face towards the boat
+     */
+    record RideReply(int crest, double offCrest, boolean insideWedge, Wake.Water water) {
+        static RideReply of(SolvedLine.Ride ride) {
+            return new RideReply(ride.crest(), ride.offCrest(), ride.insideWedge(), ride.water());
         }
     }
 
@@ -69,7 +83,10 @@ record SolvedReply(List<LineReply> lines, List<FindingReply> findings) {
 
     static SolvedReply of(SolvedSpread solved) {
         return new SolvedReply(
-                solved.lines().stream().map(LineReply::of).toList(),
+                solved.lines().stream()
+                        .map(line -> LineReply.of(line, solved.wake()))
+                        .toList(),
+                WakeReply.of(solved.wake()),
                 solved.findings().stream().map(FindingReply::of).toList());
     }
 }

@@ -36,6 +36,7 @@ class SpreadAssembler {
 
     private final class Assembly {
         private final Faults faults;
+        private final int engines;
         private final Map<UUID, Holder> holders;
         private final Map<UUID, LureItem> lures;
         private final Map<UUID, LineItem> lines;
@@ -43,6 +44,7 @@ class SpreadAssembler {
         Assembly(UUID vessel, Faults faults) {
             this.faults = faults;
             Aboard.Things things = aboard.of(vessel);
+            engines = things.engines();
             holders = things.holders();
             lures = things.lures();
             lines = things.lines();
@@ -54,7 +56,7 @@ class SpreadAssembler {
                 line("lines[" + i + "]", draft.lines().get(i)).ifPresent(made::add);
             }
             faults.throwIfAny();
-            return new Spread(new SpeedThroughWater(draft.speedThroughWaterMps()), made);
+            return new Spread(new SpeedThroughWater(draft.speedThroughWaterMps()), engines, made);
         }
 
         private Optional<SpreadLine> line(String path, LineDraft draft) {
