@@ -4,15 +4,17 @@ import java.util.Arrays;
 
 /** States along a marched line, as columns: line length from the lure, place, tension vector, piece of the chain. */
 final class Nodes {
+    private static final int FIRST_SIZE = 32;
+
     int count;
-    double[] s = new double[64];
-    double[] x = new double[64];
-    double[] y = new double[64];
-    double[] z = new double[64];
-    double[] fx = new double[64];
-    double[] fy = new double[64];
-    double[] fz = new double[64];
-    int[] piece = new int[64];
+    double[] s = new double[FIRST_SIZE];
+    double[] x = new double[FIRST_SIZE];
+    double[] y = new double[FIRST_SIZE];
+    double[] z = new double[FIRST_SIZE];
+    double[] fx = new double[FIRST_SIZE];
+    double[] fy = new double[FIRST_SIZE];
+    double[] fz = new double[FIRST_SIZE];
+    int[] piece = new int[FIRST_SIZE];
 
     void push(MarchState state) {
         if (count == s.length) {

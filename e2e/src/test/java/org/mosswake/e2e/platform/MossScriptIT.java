@@ -120,7 +120,7 @@ class MossScriptIT {
         var children = demo.descendants().toList();
         demo.destroy();
         assertThat(demo.waitFor(40, TimeUnit.SECONDS)).isTrue();
-        assertThat(children).noneMatch(ProcessHandle::isAlive);
+        await("every child is gone", 3, () -> children.stream().noneMatch(ProcessHandle::isAlive));
         await(
                 "PostgreSQL is gone",
                 20,
