@@ -8,6 +8,7 @@ import {
   nearerHolder,
   removeLine,
   removePiece,
+  sameDoc,
   setHolder,
   setLetOut,
   setPiece,
@@ -98,6 +99,14 @@ describe('a spread as edited', () => {
     expect(nearerHolder(only, only.draft.lines[0]!, holders, 0.4)).toBeUndefined()
     const taken = doc(line('a', 'c'), line('b', 's'))
     expect(nearerHolder(taken, taken.draft.lines[0]!, holders, 5)).toBeUndefined()
+  })
+
+  it('is the same in content whatever the order of its fields', () => {
+    const one = doc(line('a', 's'))
+    const piece = { lengthM: 2, lineGearId: 'leader', lureGearId: 'lure a' }
+    const other = doc({ ...line('a', 's'), tackle: [piece, { lineGearId: 'main', lengthM: undefined }] })
+    expect(sameDoc(one, other)).toBe(true)
+    expect(sameDoc(one, setLetOut(other, 'a', 61))).toBe(false)
   })
 
   it('applies mends on the safe side', () => {

@@ -13,7 +13,20 @@ export const LEAST_MAIN_LINE_M = 0.5
 const SPEED_MPS = { least: 0.2, most: 11 }
 
 export const docOf = (kept: Kept): Doc => ({ name: kept.name, draft: kept.draft })
-export const sameDoc = (a: Doc, b: Doc): boolean => JSON.stringify(a) === JSON.stringify(b)
+
+/** Equal in content, whatever the order of the fields and however absence is written. */
+export const sameDoc = (a: Doc, b: Doc): boolean => a === b || canonical(a) === canonical(b)
+
+const canonical = (doc: Doc): string =>
+  JSON.stringify(doc, (_key, value: unknown) =>
+    value !== null && typeof value === 'object' && !Array.isArray(value)
+      ? Object.fromEntries(
+          Object.entries(value)
+            .filter(([, held]) => held != null)
+            .sort(([one], [other]) => one.localeCompare(other)),
+        )
+      : value,
+  )
 
 /** Shortest let-out that leaves some main line. */
 export const leastLetOut = (line: Line): number =>

@@ -84,7 +84,11 @@ export function useLineHandling(
       if (!step) return
       event.preventDefault()
       const by = step * (event.shiftKey ? 10 : 1)
-      edit((doc) => setLetOut(doc, line.lineId, whole(line.letOutM + toSi(by, unit))))
+      // From what is edited, not from what is drawn: keys come faster than answers.
+      edit((doc) => {
+        const now = lineOf(doc, line.lineId)?.letOutM ?? line.letOutM
+        return setLetOut(doc, line.lineId, whole(now + toSi(by, unit)))
+      })
     }
     return {
       select,

@@ -127,12 +127,12 @@ class SpreadIT extends Journey {
         page.getByLabel("Let-out and depth").selectOption("ft");
         page.getByRole(AriaRole.DIALOG).getByLabel("Speed").selectOption("mph");
         page.keyboard().press("Escape");
-        lure("D1").focus();
-        assertThat(runsAt()).hasText("18.1 ft");
+        lure("S1").focus();
+        assertThat(runsAt()).hasText("2.8 ft");
         page.reload();
         solved();
-        lure("D1").focus();
-        assertThat(runsAt()).hasText("18.1 ft");
+        lure("S1").focus();
+        assertThat(runsAt()).hasText("2.8 ft");
     }
 
     @Test
