@@ -30,7 +30,7 @@ export const AXIS_HEIGHT = 26
 /** The plan takes what the spread needs across, within these shares of the stage. */
 const PLAN_SHARE = { least: 0.4, most: 0.52 }
 const LEFT_PX = 54
-const RIGHT_PX = 112
+const RIGHT_PX = 128
 const STEPS = [1, 1.5, 2, 2.5, 3, 3.5, 4, 5, 6, 8, 10, 12, 15, 20, 25, 30]
 
 /** A path point of a solved line, in the boat frame. */
