@@ -8,6 +8,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.Playwright.CreateOptions;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -43,6 +44,8 @@ public abstract class Journey {
                     .setArgs(QUIET));
 
     static {
+        // A busy machine is slow, not wrong.
+        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
         Runtime.getRuntime().addShutdownHook(new Thread(PLAYWRIGHT::close));
     }
 
