@@ -63,8 +63,9 @@ final class TurnStepper {
         }
         double pull = chain.lure * speed * speed;
         for (int i = 0; i < n; i++) {
-            pull += chain.along[i] * speed * speed;
-            tension[i] = pull;
+            double drag = chain.along[i] * speed * speed;
+            tension[i] = pull + drag / 2;
+            pull += drag;
         }
         started = false;
     }

@@ -1,0 +1,40 @@
+import { cleanup, fireEvent, renderHook } from '@testing-library/react'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { singleKeys, useKeys } from './keys'
+
+describe('keys', () => {
+  beforeEach(() => localStorage.clear())
+  afterEach(() => {
+    cleanup()
+    document.body.innerHTML = ''
+  })
+
+  it('go by their place on the keyboard', () => {
+    const act = vi.fn()
+    renderHook(() => useKeys({ KeyT: act }))
+    fireEvent.keyDown(document.body, { code: 'KeyT', key: 'т' })
+    expect(act).toHaveBeenCalledTimes(1)
+    fireEvent.keyDown(document.body, { code: 'KeyT', shiftKey: true })
+    fireEvent.keyDown(document.body, { code: 'KeyT', altKey: true })
+    expect(act).toHaveBeenCalledTimes(1)
+  })
+
+  it('are silent while someone types', () => {
+    const act = vi.fn()
+    renderHook(() => useKeys({ KeyT: act }))
+    const input = document.body.appendChild(document.createElement('input'))
+    fireEvent.keyDown(input, { code: 'KeyT' })
+    expect(act).not.toHaveBeenCalled()
+  })
+
+  it('can be switched off, but not those with Ctrl', () => {
+    const single = vi.fn()
+    const save = vi.fn()
+    renderHook(() => useKeys({ KeyT: single, 'Ctrl+KeyS': save }))
+    singleKeys.set(false)
+    fireEvent.keyDown(document.body, { code: 'KeyT' })
+    fireEvent.keyDown(document.body, { code: 'KeyS', ctrlKey: true })
+    expect(single).not.toHaveBeenCalled()
+    expect(save).toHaveBeenCalledTimes(1)
+  })
+})
