@@ -31,9 +31,10 @@ final class TurnStepper {
     private final double[] vy;
     private final Blocks blocks;
     private boolean started;
+    private boolean euler;
     private double rate;
 
-    // Drag of one piece, and its derivatives by middle velocity and by direction angle.
+    // Drag of the piece last asked for.
     private double fx;
     private double fy;
 
@@ -103,17 +104,12 @@ final class TurnStepper {
         }
         x[n] = tipX;
         y[n] = tipY;
-        rate = started ? 1.5 / dt : 1 / dt;
+        euler = !started;
+        rate = euler ? 1 / dt : 1.5 / dt;
         started = true;
     }
 
-    private boolean first() {
-        return x2[n] == x1[n] && y2[n] == y1[n];
-    }
-
     private void velocities(double dt) {
-        boolean euler = first();
-        rate = euler ? 1 / dt : 1.5 / dt;
         for (int i = 0; i <= n; i++) {
             vx[i] = euler ? (x[i] - x1[i]) / dt : (3 * x[i] - 4 * x1[i] + x2[i]) / (2 * dt);
             vy[i] = euler ? (y[i] - y1[i]) / dt : (3 * y[i] - 4 * y1[i] + y2[i]) / (2 * dt);
@@ -182,7 +178,7 @@ final class TurnStepper {
         blocks.add(i, 1, 2, 1, dy / l);
     }
 
-    /** Half of the piece's drag on each of its nodes, derivatives by central differences of its five arguments. */
+    /** Half of the piece's drag on each of its nodes, derivatives by central differences of its four arguments. */
     private void drag(int i, double dx, double dy) {
         double ux = (vx[i] + vx[i + 1]) / 2;
         double uy = (vy[i] + vy[i + 1]) / 2;
@@ -240,27 +236,23 @@ final class TurnStepper {
         fy = ft * ey + fc * ex;
     }
 
-    /** @return the largest relative change */
+    /**
+     * Moves by the solution, but no node by more than half a piece: a wild first guess must not turn a piece about.
+     *
+     * @return the largest move asked for, as a share of its piece
+     */
     private double apply() {
-        double change = 0;
-        double step = damping();
-        for (int i = 0; i < n; i++) {
-            x[i] += step * blocks.unknown(i, 0);
-            y[i] += step * blocks.unknown(i, 1);
-            tension[i] += step * blocks.unknown(i, 2);
-            double moved = Math.max(Math.abs(blocks.unknown(i, 0)), Math.abs(blocks.unknown(i, 1)));
-            change = Math.max(change, moved / chain.length[i]);
-        }
-        return change;
-    }
-
-    /** Keeps a wild first guess from turning a piece about: no node moves more than half a piece at once. */
-    private double damping() {
         double most = 0;
         for (int i = 0; i < n; i++) {
             double moved = Math.max(Math.abs(blocks.unknown(i, 0)), Math.abs(blocks.unknown(i, 1)));
             most = Math.max(most, moved / chain.length[i]);
         }
-        return most > 0.5 ? 0.5 / most : 1;
+        double step = most > 0.5 ? 0.5 / most : 1;
+        for (int i = 0; i < n; i++) {
+            x[i] += step * blocks.unknown(i, 0);
+            y[i] += step * blocks.unknown(i, 1);
+            tension[i] += step * blocks.unknown(i, 2);
+        }
+        return most;
     }
 }
