@@ -25,7 +25,12 @@ public record SpreadLine(UUID id, Holder holder, double letOutM, Force strikeDra
         if (tackle.isEmpty() || tackle.get(tackle.size() - 1).lengthM().isPresent()) {
             throw FaultException.of(FaultCode.CHAIN_MUST_END_IN_LINE, "tackle");
         }
-        double taken = tackle.stream().mapToDouble(p -> p.lengthM().orElse(0.0)).sum();
+        for (int i = 0; i < tackle.size() - 1; i++) {
+            if (tackle.get(i).lengthM().isEmpty()) {
+                throw FaultException.of(FaultCode.MISSING, "tackle[" + i + "].lengthM");
+            }
+        }
+        double taken = leadersM(tackle);
         if (letOutM < taken + LEAST_MAIN_LINE_M) {
             throw FaultException.of(
                     FaultCode.LET_OUT_SHORTER_THAN_TACKLE, "letOutM", letOutM, taken + LEAST_MAIN_LINE_M);
@@ -53,12 +58,18 @@ public record SpreadLine(UUID id, Holder holder, double letOutM, Force strikeDra
                 IntStream.range(0, tackle.size()).mapToObj(this::link).toList());
     }
 
+    /** Length of the line of piece i (m); the main line takes what the leaders leave of the let-out. */
+    public double lengthM(int i) {
+        return tackle.get(i).lengthM().orElseGet(() -> letOutM - leadersM(tackle));
+    }
+
+    private static double leadersM(List<TacklePiece> tackle) {
+        return tackle.stream().mapToDouble(p -> p.lengthM().orElse(0.0)).sum();
+    }
+
     private Link link(int i) {
         TacklePiece piece = tackle.get(i);
-        double others =
-                tackle.stream().mapToDouble(p -> p.lengthM().orElse(0.0)).sum();
-        double length = piece.lengthM().orElse(letOutM - others);
-        return new Link(piece.item().map(LureItem::body), piece.line().metre().withLength(length));
+        return new Link(piece.item().map(LureItem::body), piece.line().metre().withLength(lengthM(i)));
     }
 
     public SpreadLine withLetOut(double metres) {

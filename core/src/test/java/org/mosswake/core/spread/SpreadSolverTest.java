@@ -7,6 +7,7 @@ import static org.mosswake.core.spread.DemoSpread.atKnots;
 import static org.mosswake.core.spread.DemoSpread.line;
 import static org.mosswake.core.spread.DemoSpread.rigger;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.mosswake.core.fault.Fault;
 import org.mosswake.core.fault.FaultCode;
@@ -137,6 +138,17 @@ class SpreadSolverTest {
         assertThat(says(solver.solve(atKnots(14, weighted)), Kind.CARE_WEIGHT)).isTrue();
         assertThat(says(solver.solve(atKnots(5, weighted)), Kind.CARE_WEIGHT)).isFalse();
         assertThat(Kind.CARE_WEIGHT.warns()).isFalse();
+    }
+
+    @Test
+    void onlyTheMainLineMayGoWithoutALength() {
+        SpreadLine line = line("a", STARBOARD, 60, LureKind.FEATHER);
+        assertThat(line.lengthM(0) + line.lengthM(1)).isEqualTo(60);
+        TacklePiece main = line.tackle().get(1);
+        assertThatThrownBy(() -> new SpreadLine(line.id(), STARBOARD, 60, line.strikeDrag(), List.of(main, main)))
+                .isInstanceOfSatisfying(
+                        FaultException.class,
+                        e -> assertThat(e.faults()).extracting(Fault::field).containsExactly("tackle[0].lengthM"));
     }
 
     @Test

@@ -68,9 +68,6 @@ class StrikeRecorder {
         TacklePiece piece = solved.line().tackle().get(i);
         Body body = piece.item().map(item -> item.body()).orElse(null);
         LinePiece metre = piece.line().metre();
-        double others = solved.line().tackle().stream()
-                .mapToDouble(p -> p.lengthM().orElse(0.0))
-                .sum();
         return new StrikePieceRow(
                 vessel,
                 event,
@@ -85,7 +82,7 @@ class StrikeRecorder {
                 depth(solved, i),
                 piece.line().id(),
                 piece.line().name(),
-                piece.lengthM().orElse(solved.line().letOutM() - others),
+                solved.line().lengthM(i),
                 metre.diameterM(),
                 metre.densityKgPerM3(),
                 metre.normalDragCoefficient(),
