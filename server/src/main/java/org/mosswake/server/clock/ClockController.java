@@ -1,12 +1,11 @@
 package org.mosswake.server.clock;
 
-import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import org.jspecify.annotations.Nullable;
+import org.mosswake.core.clock.Place;
 import org.mosswake.core.clock.SunDay;
-import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.Faults;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,9 +14,6 @@ import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class ClockController {
-    private static final Accepted LATITUDE = new Accepted(-90, 90, "°");
-    private static final Accepted LONGITUDE = new Accepted(-180, 180, "°");
-
     /** Times of the sun; absent where it does not happen that day. {@code start} and {@code end} bound the local day. */
     record DayReply(
             Instant start,
@@ -37,13 +33,12 @@ class ClockController {
             @RequestParam Double longitudeDeg,
             @RequestParam String timeZone) {
         var faults = new Faults();
-        LATITUDE.check(faults, "latitudeDeg", latitudeDeg);
-        LONGITUDE.check(faults, "longitudeDeg", longitudeDeg);
+        Place.check(faults, latitudeDeg, longitudeDeg, timeZone);
         if (date.getYear() < 1900 || date.getYear() > 2200) {
             faults.add(FaultCode.OUT_OF_RANGE, "date", date, 1900.0, 2200.0, "");
         }
-        ZoneId zone = zone(faults, timeZone);
         faults.throwIfAny();
+        ZoneId zone = ZoneId.of(timeZone);
         SunDay sun = SunDay.of(date, zone, latitudeDeg, longitudeDeg);
         return new DayReply(
                 date.atStartOfDay(zone).toInstant(),
@@ -55,14 +50,5 @@ class ClockController {
                 sun.set().orElse(null),
                 sun.dusk().orElse(null),
                 sun.lastLight().orElse(null));
-    }
-
-    private static ZoneId zone(Faults faults, String name) {
-        try {
-            return ZoneId.of(name);
-        } catch (DateTimeException e) {
-            faults.add(FaultCode.TIME_ZONE_UNKNOWN, "timeZone", name);
-            return ZoneId.of("UTC");
-        }
     }
 }

@@ -1,11 +1,8 @@
 package org.mosswake.server.spread;
 
-import java.time.DateTimeException;
-import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
-import org.mosswake.core.fault.Accepted;
-import org.mosswake.core.fault.FaultCode;
+import org.mosswake.core.clock.Place;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.core.spread.Boat;
 import org.mosswake.core.spread.DeckPoint;
@@ -27,9 +24,6 @@ record BoatBody(
         String timeZone,
         List<HolderBody> holders)
         implements Checked {
-    private static final Accepted LATITUDE = new Accepted(-90, 90, "°");
-    private static final Accepted LONGITUDE = new Accepted(-180, 180, "°");
-
     record HolderBody(UUID holderId, String name, HolderKind kind, PointBody base, PointBody tip) {
         Holder toCore() {
             return new Holder(holderId, name, kind, base.toCore(), tip.toCore());
@@ -57,24 +51,11 @@ record BoatBody(
         Boat.LENGTH_M.check(faults, "lengthM", lengthM);
         Boat.BEAM_M.check(faults, "beamM", beamM);
         faults.required("engines", engines);
-        LATITUDE.check(faults, "latitudeDeg", latitudeDeg);
-        LONGITUDE.check(faults, "longitudeDeg", longitudeDeg);
-        checkZone(faults);
+        Place.check(faults, latitudeDeg, longitudeDeg, timeZone);
         if (faults.count("holders", holders, 1, Boat.MOST_HOLDERS)) {
             for (int i = 0; i < holders.size(); i++) {
                 checkHolder(faults, "holders[" + i + "]", holders.get(i));
             }
-        }
-    }
-
-    private void checkZone(Faults faults) {
-        if (!faults.required("timeZone", timeZone)) {
-            return;
-        }
-        try {
-            ZoneId.of(timeZone);
-        } catch (DateTimeException e) {
-            faults.add(FaultCode.TIME_ZONE_UNKNOWN, "timeZone", timeZone);
         }
     }
 

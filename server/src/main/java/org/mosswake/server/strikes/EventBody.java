@@ -3,6 +3,7 @@ package org.mosswake.server.strikes;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.mosswake.core.clock.Place;
 import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.Faults;
@@ -41,8 +42,6 @@ public record EventBody(
     private static final Accepted LET_OUT_M = new Accepted(1, 400, "m");
     private static final Accepted FISH_LENGTH_M = new Accepted(0.05, 6, "m");
     private static final Accepted FISH_MASS_KG = new Accepted(0.01, 1000, "kg");
-    private static final Accepted LATITUDE = new Accepted(-90, 90, "°");
-    private static final Accepted LONGITUDE = new Accepted(-180, 180, "°");
     private static final Accepted SPEED_MPS = new Accepted(0, 40, "m/s");
     private static final Accepted COURSE = new Accepted(0, 360, "°");
     private static final Instant EARLIEST = Instant.parse("1900-01-01T00:00:00Z");
@@ -61,8 +60,8 @@ public record EventBody(
         if (draft != null) {
             draft.check(faults, path + "draft.");
         }
-        LATITUDE.checkOptional(faults, path + "latitudeDeg", latitudeDeg);
-        LONGITUDE.checkOptional(faults, path + "longitudeDeg", longitudeDeg);
+        Place.LATITUDE_DEG.checkOptional(faults, path + "latitudeDeg", latitudeDeg);
+        Place.LONGITUDE_DEG.checkOptional(faults, path + "longitudeDeg", longitudeDeg);
         SPEED_MPS.checkOptional(faults, path + "speedOverGroundMps", speedOverGroundMps);
         COURSE.checkOptional(faults, path + "courseDeg", courseDeg);
         LET_OUT_M.checkOptional(faults, path + "letOutM", letOutM);
