@@ -27,6 +27,7 @@ public enum FaultCode {
     CHAIN_MUST_END_IN_LINE("{0} must end with the main line", "Add the main line as the last piece."),
     WRONG_KIND_OF_GEAR("{0} is a {1}; a {2} belongs here", "Choose a {2}."),
     EVENT_ID_REUSED("{0} was already used for another event", "Make a new id."),
+    TRACK_TURNS_BACK("{0} lies straight behind the mark before it", "Go round: set a mark to one side first."),
     TIME_ZONE_UNKNOWN("{0} ''{1}'' is not a time zone", "Use a name such as Etc/GMT+3.");
 
     private final String message;

@@ -2,6 +2,7 @@ package org.mosswake.core.tow;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
 
@@ -45,8 +46,19 @@ public final class TowSolver {
         return settled(tow, false);
     }
 
-    private TowAnswer settled(Tow tow, boolean drawn) {
+    /** The solved line as columns; empty when it flies or did not converge. */
+    public Optional<TowProfile> profile(Tow tow) {
         var trial = new Trial(tow, tolerance, mostSteps);
+        return settled(tow, trial, false) instanceof TowAnswer.Shaped
+                ? Optional.of(new TowProfile(trial))
+                : Optional.empty();
+    }
+
+    private TowAnswer settled(Tow tow, boolean drawn) {
+        return settled(tow, new Trial(tow, tolerance, mostSteps), drawn);
+    }
+
+    private TowAnswer settled(Tow tow, Trial trial, boolean drawn) {
         double justUnder = trial.missAtSurface(1);
         if (Double.isNaN(justUnder)) {
             return failed(trial);

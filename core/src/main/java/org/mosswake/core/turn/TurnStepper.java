@@ -1,24 +1,26 @@
 package org.mosswake.core.turn;
 
+import java.util.Arrays;
+
 /**
  * Steps a line in time. Overdamped: at every node the pulls of its two pieces and the drag of the water balance,
  *
  * <pre>
- * T_i e_i − T_{i−1} e_{i−1} + ½(f_{i−1} + f_i) (+ lure) = 0,   |p_{i+1} − p_i| = l_i
- * f = −½ρd l (Cn|vn|vn + πCt|vt|vt),  v of the piece's middle
+ * T_i e_i − T_{i−1} e_{i−1} + ½(f_{i−1} + f_i) + b_i = 0,   |p_{i+1} − p_i| = l_i
+ * f = −(n|vn|vn + a|vt|vt),  v of the piece's middle;  b = −k|v|v + s|v|Rv of a body, R a quarter turn to starboard
  * </pre>
  *
- * with velocities by the second-order backward difference (BDF2; the first step is backward Euler). Newton's method on
- * 3×3 blocks: unknowns of node i are its place and the tension of the piece above it.
+ * with velocities by the second-order backward difference (BDF2; the first step is backward Euler). Newton's method:
+ * unknowns of node i are its place and the tension of the piece above it ({@link ChainSystem}).
  */
 final class TurnStepper {
     private static final int MOST_NEWTON = 40;
-    /** Relative change at which a step counts as solved. */
-    private static final double TOLERANCE = 1e-8;
-    /** Smooths |v|v at rest (m/s). */
+    private static final int SMALL_STEPS = 8;
+    /** Keeps |v|v differentiable at rest (m/s). */
     private static final double SLOWEST = 1e-6;
 
     private final PlanChain chain;
+    private final double tolerance;
     private final int n;
     final double[] x;
     final double[] y;
@@ -29,17 +31,19 @@ final class TurnStepper {
     private final double[] y2;
     private final double[] vx;
     private final double[] vy;
-    private final Blocks blocks;
+    private final ChainSystem system;
     private boolean started;
     private boolean euler;
     private double rate;
 
-    // Drag of the piece last asked for.
-    private double fx;
-    private double fy;
-
     TurnStepper(PlanChain chain) {
+        this(chain, 1e-8);
+    }
+
+    /** @param tolerance relative change of Newton's method at which a step counts as solved */
+    TurnStepper(PlanChain chain, double tolerance) {
         this.chain = chain;
+        this.tolerance = tolerance;
         n = chain.pieces;
         x = new double[n + 1];
         y = new double[n + 1];
@@ -50,7 +54,7 @@ final class TurnStepper {
         y2 = new double[n + 1];
         vx = new double[n + 1];
         vy = new double[n + 1];
-        blocks = new Blocks(n);
+        system = new ChainSystem(n);
     }
 
     /** Lays the line straight behind its tip, as it runs on a straight course with this velocity of the tip (m/s). */
@@ -58,37 +62,94 @@ final class TurnStepper {
         double speed = Math.hypot(velocityX, velocityY);
         x[n] = tipX;
         y[n] = tipY;
+        double pull = 0;
         for (int i = n - 1; i >= 0; i--) {
             x[i] = x[i + 1] - chain.length[i] * velocityX / speed;
             y[i] = y[i + 1] - chain.length[i] * velocityY / speed;
         }
-        double pull = chain.lure * speed * speed;
         for (int i = 0; i < n; i++) {
             double drag = chain.along[i] * speed * speed;
+            pull += chain.drag[i] * speed * speed;
             tension[i] = pull + drag / 2;
             pull += drag;
         }
         started = false;
     }
 
+    /** Goes on from a line as it was, and as it was one step before. */
+    void resume(double[] xNow, double[] yNow, double[] tensionNow, double[] xBefore, double[] yBefore) {
+        System.arraycopy(xNow, 0, x, 0, n + 1);
+        System.arraycopy(yNow, 0, y, 0, n + 1);
+        System.arraycopy(tensionNow, 0, tension, 0, n);
+        System.arraycopy(xBefore, 0, x1, 0, n + 1);
+        System.arraycopy(yBefore, 0, y1, 0, n + 1);
+        started = true;
+    }
+
+    /** From here on steps are twice as long: the place before counts as one of them back. Needs two steps before. */
+    void doubleStep() {
+        System.arraycopy(x2, 0, x1, 0, n + 1);
+        System.arraycopy(y2, 0, y1, 0, n + 1);
+    }
+
     /**
      * Moves the tip to a place and lets the line follow.
      *
-     * @param dt time step (s), the same from step to step
+     * @param dt time step (s), the same from step to step but for {@link #doubleStep}
      * @return false when no shape was found
      */
     boolean step(double tipX, double tipY, double dt) {
         predict(tipX, tipY, dt);
-        for (int iteration = 0; iteration < MOST_NEWTON; iteration++) {
-            assemble(dt);
-            if (!blocks.solve()) {
+        return balance(dt) || smallSteps(tipX, tipY, dt);
+    }
+
+    /**
+     * Where a long step finds no shape, as when a line nearly stands still and is then snatched away: the same way in
+     * short backward-Euler steps from where the long one began.
+     */
+    private boolean smallSteps(double tipX, double tipY, double dt) {
+        double[] fromX = x1.clone();
+        double[] fromY = y1.clone();
+        System.arraycopy(fromX, 0, x, 0, n + 1);
+        System.arraycopy(fromY, 0, y, 0, n + 1);
+        Arrays.fill(tension, Math.max(1, Math.abs(tension[n - 1])));
+        for (int part = 1; part <= SMALL_STEPS; part++) {
+            double share = (double) part / SMALL_STEPS;
+            double toX = fromX[n] + share * (tipX - fromX[n]);
+            double toY = fromY[n] + share * (tipY - fromY[n]);
+            kink();
+            predict(toX, toY, dt / SMALL_STEPS);
+            if (!balance(dt / SMALL_STEPS)) {
                 return false;
             }
-            if (apply() < TOLERANCE) {
+        }
+        System.arraycopy(fromX, 0, x1, 0, n + 1);
+        System.arraycopy(fromY, 0, y1, 0, n + 1);
+        return true;
+    }
+
+    /** The tip's velocity is about to jump: the next step looks back no farther than where the line is now. */
+    void kink() {
+        started = false;
+    }
+
+    private boolean balance(double dt) {
+        for (int iteration = 0; iteration < MOST_NEWTON; iteration++) {
+            assemble(dt);
+            if (!system.solve()) {
+                return false;
+            }
+            if (apply() < tolerance) {
                 return true;
             }
         }
         return false;
+    }
+
+    /** Speed of the lure through the water in the last step (m/s). */
+    double lureSpeed(double dt) {
+        velocities(dt);
+        return Math.sqrt(vx[0] * vx[0] + vy[0] * vy[0]);
     }
 
     private void predict(double tipX, double tipY, double dt) {
@@ -110,130 +171,82 @@ final class TurnStepper {
     }
 
     private void velocities(double dt) {
+        double one = 1 / dt;
+        double half = 0.5 / dt;
         for (int i = 0; i <= n; i++) {
-            vx[i] = euler ? (x[i] - x1[i]) / dt : (3 * x[i] - 4 * x1[i] + x2[i]) / (2 * dt);
-            vy[i] = euler ? (y[i] - y1[i]) / dt : (3 * y[i] - 4 * y1[i] + y2[i]) / (2 * dt);
+            vx[i] = euler ? (x[i] - x1[i]) * one : (3 * x[i] - 4 * x1[i] + x2[i]) * half;
+            vy[i] = euler ? (y[i] - y1[i]) * one : (3 * y[i] - 4 * y1[i] + y2[i]) * half;
         }
     }
 
     private void assemble(double dt) {
         velocities(dt);
-        blocks.clear();
-        lure();
+        system.clear();
         for (int i = 0; i < n; i++) {
-            piece(i);
-        }
-    }
-
-    /** Drag of the lure on node 0. */
-    private void lure() {
-        double speed = Math.hypot(vx[0], vy[0]) + SLOWEST;
-        double k = -chain.lure;
-        blocks.residual(0, 0, k * speed * vx[0]);
-        blocks.residual(0, 1, k * speed * vy[0]);
-        blocks.add(0, 0, 0, 0, k * rate * (speed + vx[0] * vx[0] / speed));
-        blocks.add(0, 0, 0, 1, k * rate * vx[0] * vy[0] / speed);
-        blocks.add(0, 0, 1, 0, k * rate * vx[0] * vy[0] / speed);
-        blocks.add(0, 0, 1, 1, k * rate * (speed + vy[0] * vy[0] / speed));
-    }
-
-    private void piece(int i) {
-        double l = chain.length[i];
-        double dx = x[i + 1] - x[i];
-        double dy = y[i + 1] - y[i];
-        pull(i, dx / l, dy / l, l);
-        stretch(i, dx, dy, l);
-        drag(i, dx, dy);
-    }
-
-    /** The tension of piece i pulls node i forwards and node i + 1 back. */
-    private void pull(int i, double ex, double ey, double l) {
-        double t = tension[i];
-        blocks.residual(i, 0, t * ex);
-        blocks.residual(i, 1, t * ey);
-        blocks.add(i, 0, 0, 2, ex);
-        blocks.add(i, 0, 1, 2, ey);
-        for (int axis = 0; axis < 2; axis++) {
-            blocks.add(i, 0, axis, axis, -t / l);
-            blocks.add(i, 1, axis, axis, t / l);
-        }
-        if (i + 1 < n) {
-            blocks.residual(i + 1, 0, -t * ex);
-            blocks.residual(i + 1, 1, -t * ey);
-            blocks.add(i + 1, -1, 0, 2, -ex);
-            blocks.add(i + 1, -1, 1, 2, -ey);
-            for (int axis = 0; axis < 2; axis++) {
-                blocks.add(i + 1, -1, axis, axis, t / l);
-                blocks.add(i + 1, 0, axis, axis, -t / l);
+            if (chain.drag[i] != 0 || chain.side[i] != 0) {
+                body(i);
+            }
+            double l = chain.length[i];
+            double dx = x[i + 1] - x[i];
+            double dy = y[i + 1] - y[i];
+            system.piece(i, dx / l, dy / l, tension[i], l, (dx * dx + dy * dy - l * l) / (2 * l));
+            if (chain.normal[i] != 0 || chain.along[i] != 0) {
+                drag(i, dx, dy);
             }
         }
     }
 
-    /** The piece keeps its length; scaled to metres. */
-    private void stretch(int i, double dx, double dy, double l) {
-        blocks.residual(i, 2, (dx * dx + dy * dy - l * l) / (2 * l));
-        blocks.add(i, 0, 2, 0, -dx / l);
-        blocks.add(i, 0, 2, 1, -dy / l);
-        blocks.add(i, 1, 2, 0, dx / l);
-        blocks.add(i, 1, 2, 1, dy / l);
+    private void body(int i) {
+        double ux = vx[i];
+        double uy = vy[i];
+        double speed = Math.sqrt(ux * ux + uy * uy) + SLOWEST;
+        double k = -chain.drag[i];
+        double s = chain.side[i];
+        double qx = k * ux + s * uy;
+        double qy = k * uy - s * ux;
+        double rx = rate * ux / speed;
+        double ry = rate * uy / speed;
+        system.force(i, speed * qx, speed * qy);
+        system.slope(
+                i,
+                k * rate * speed + qx * rx,
+                s * rate * speed + qx * ry,
+                -s * rate * speed + qy * rx,
+                k * rate * speed + qy * ry);
     }
 
-    /** Half of the piece's drag on each of its nodes, derivatives by central differences of its four arguments. */
+    /**
+     * Half of the piece's drag on each of its nodes. With t and c the speeds along and across, e and n the directions,
+     * f = −a|t|t e − b|c|c n; a turn of the piece by dφ changes t by c dφ, c by −t dφ, e by n dφ and n by −e dφ.
+     */
     private void drag(int i, double dx, double dy) {
-        double ux = (vx[i] + vx[i + 1]) / 2;
-        double uy = (vy[i] + vy[i + 1]) / 2;
-        force(i, ux, uy, dx, dy);
-        share(i, fx, fy);
-        double h = 1e-6;
-        for (int argument = 0; argument < 4; argument++) {
-            force(i, up(ux, argument, 0, h), up(uy, argument, 1, h), up(dx, argument, 2, h), up(dy, argument, 3, h));
-            double plusX = fx;
-            double plusY = fy;
-            force(
-                    i,
-                    up(ux, argument, 0, -h),
-                    up(uy, argument, 1, -h),
-                    up(dx, argument, 2, -h),
-                    up(dy, argument, 3, -h));
-            derivative(i, argument, (plusX - fx) / (2 * h), (plusY - fy) / (2 * h));
-        }
-    }
-
-    private static double up(double value, int argument, int mine, double h) {
-        return argument == mine ? value + h : value;
-    }
-
-    private void share(int i, double forceX, double forceY) {
-        for (int node = i; node <= i + 1 && node < n; node++) {
-            blocks.residual(node, 0, forceX / 2);
-            blocks.residual(node, 1, forceY / 2);
-        }
-    }
-
-    /** Arguments 0 and 1 are the middle's velocity, moved by both nodes; 2 and 3 the direction, by their difference. */
-    private void derivative(int i, int argument, double byX, double byY) {
-        int axis = argument % 2;
-        double lower = argument < 2 ? rate / 2 : -1;
-        double upper = argument < 2 ? rate / 2 : 1;
-        for (int node = i; node <= i + 1 && node < n; node++) {
-            int toLower = node == i ? 0 : -1;
-            blocks.add(node, toLower, 0, axis, byX * lower / 2);
-            blocks.add(node, toLower, 1, axis, byY * lower / 2);
-            blocks.add(node, toLower + 1, 0, axis, byX * upper / 2);
-            blocks.add(node, toLower + 1, 1, axis, byY * upper / 2);
-        }
-    }
-
-    private void force(int i, double ux, double uy, double dx, double dy) {
         double l = Math.sqrt(dx * dx + dy * dy);
         double ex = dx / l;
         double ey = dy / l;
+        double ux = (vx[i] + vx[i + 1]) / 2;
+        double uy = (vy[i] + vy[i + 1]) / 2;
         double t = ux * ex + uy * ey;
         double c = uy * ex - ux * ey;
-        double ft = -chain.along[i] * Math.sqrt(t * t + SLOWEST * SLOWEST) * t;
-        double fc = -chain.normal[i] * Math.sqrt(c * c + SLOWEST * SLOWEST) * c;
-        fx = ft * ex - fc * ey;
-        fy = ft * ey + fc * ex;
+        double at = chain.along[i] * (Math.abs(t) + SLOWEST);
+        double bc = chain.normal[i] * (Math.abs(c) + SLOWEST);
+        double fx = -at * t * ex + bc * c * ey;
+        double fy = -at * t * ey - bc * c * ex;
+        double alongE = (-2 * at * c + bc * c) / l;
+        double alongN = (-at * t + 2 * bc * t) / l;
+        double turnX = alongE * ex - alongN * ey;
+        double turnY = alongE * ey + alongN * ex;
+        double m = rate / 2;
+        system.drag(
+                i,
+                fx / 2,
+                fy / 2,
+                -m * (at * ex * ex + bc * ey * ey),
+                -m * (at - bc) * ex * ey,
+                -m * (at * ey * ey + bc * ex * ex),
+                -turnX * ey / 2,
+                turnX * ex / 2,
+                -turnY * ey / 2,
+                turnY * ex / 2);
     }
 
     /**
@@ -244,14 +257,14 @@ final class TurnStepper {
     private double apply() {
         double most = 0;
         for (int i = 0; i < n; i++) {
-            double moved = Math.max(Math.abs(blocks.unknown(i, 0)), Math.abs(blocks.unknown(i, 1)));
+            double moved = Math.max(Math.abs(system.dx(i)), Math.abs(system.dy(i)));
             most = Math.max(most, moved / chain.length[i]);
         }
         double step = most > 0.5 ? 0.5 / most : 1;
         for (int i = 0; i < n; i++) {
-            x[i] += step * blocks.unknown(i, 0);
-            y[i] += step * blocks.unknown(i, 1);
-            tension[i] += step * blocks.unknown(i, 2);
+            x[i] += step * system.dx(i);
+            y[i] += step * system.dy(i);
+            tension[i] += step * system.dTension(i);
         }
         return most;
     }

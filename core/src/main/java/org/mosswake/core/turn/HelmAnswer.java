@@ -1,0 +1,17 @@
+package org.mosswake.core.turn;
+
+import java.util.List;
+
+/**
+ * What a helm did to the lines.
+ *
+ * @param frames       step by step until the helm is straight for good
+ * @param fouls        the first of every pair that came too near, and of every line that went slack, in time's order
+ * @param runStraightM afterwards, until every lure is back at its place (m)
+ */
+public record HelmAnswer(List<TurnFrame> frames, List<Foul> fouls, double runStraightM) {
+    public HelmAnswer {
+        frames = List.copyOf(frames);
+        fouls = List.copyOf(fouls);
+    }
+}

@@ -1,0 +1,126 @@
+package org.mosswake.core.turn;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.mosswake.core.tow.TowSolver;
+
+/** Any helm, simulated once: turns, weaves and drawn tracks, and the straight run after them. */
+public final class HelmStudy {
+    private final TurnRules rules;
+    private final Helm helm;
+    private final int steps;
+    private final StraightSteps straight;
+    private final Clearance clearance;
+    private final List<PlanLine> lines = new ArrayList<>();
+    private final List<Integer> indices = new ArrayList<>();
+    private final List<Foul> fouls = new ArrayList<>();
+    private final int count;
+
+    public HelmStudy(TurnRules rules, Helm helm, List<TurnLine> spread) {
+        this.rules = rules;
+        this.helm = helm;
+        steps = Math.max(1, (int) Math.ceil(helm.lengthM() / rules.stepM()));
+        straight = new StraightSteps(rules.stepM());
+        clearance = new Clearance(rules);
+        count = spread.size();
+        var tows = new TowSolver();
+        for (int i = 0; i < count; i++) {
+            int index = i;
+            PlanLine.of(spread.get(i), rules, PlanLine.PIECES, tows).ifPresent(line -> {
+                lines.add(line);
+                indices.add(index);
+            });
+        }
+    }
+
+    public HelmAnswer follow() {
+        var through = lines.stream()
+                .map(line -> new LineTrace(line, rules.dt(), this::through))
+                .toList();
+        var pairs = pairs(through);
+        var frames = new ArrayList<TurnFrame>();
+        for (int step = 0; step <= steps; step++) {
+            if (!watch(through, pairs, step, 0)) {
+                return new HelmAnswer(frames, fouls, 0);
+            }
+            frames.add(frame(through, step));
+        }
+        return new HelmAnswer(frames, fouls, straightened(through));
+    }
+
+    private Pose through(int step) {
+        return helm.after(step * rules.stepM(), rules.start());
+    }
+
+    private Pose after(int step) {
+        Pose end = through(steps);
+        double run = straight.distanceM(step);
+        return new Pose(end.placeX(-run, 0), end.placeY(-run, 0), end.headingRad());
+    }
+
+    private double straightened(List<LineTrace> through) {
+        var run = through.stream()
+                .map(trace -> trace.branch(steps, this::after, straight))
+                .toList();
+        var pairs = pairs(run);
+        double longest =
+                lines.stream().mapToDouble(line -> line.restAstern[0]).max().orElse(0);
+        int most = straight.covering(6 * longest + 4 * rules.radiusM());
+        int back = 0;
+        for (int step = 1; step <= most; step++) {
+            if (!watch(run, pairs, step, straight.distanceM(step))
+                    || run.stream().allMatch(LineTrace::isAtRest)) {
+                break;
+            }
+        }
+        for (LineTrace trace : run) {
+            back = Math.max(back, trace.backFrom());
+        }
+        return straight.distanceM(back);
+    }
+
+    private record Pair(int a, int b, PairTrace trace) {}
+
+    private List<Pair> pairs(List<LineTrace> traces) {
+        var pairs = new ArrayList<Pair>();
+        for (int i = 0; i < traces.size(); i++) {
+            for (int j = i + 1; j < traces.size(); j++) {
+                double threshold = clearance.threshold(lines.get(i), lines.get(j));
+                pairs.add(new Pair(i, j, new PairTrace(traces.get(i), traces.get(j), threshold)));
+            }
+        }
+        return pairs;
+    }
+
+    /** False when a line went slack: nothing more can be said. Pairs that fouled are watched no longer. */
+    private boolean watch(List<LineTrace> traces, List<Pair> pairs, int step, double straightM) {
+        Pose pose = traces.isEmpty() ? through(0) : traces.get(0).pose(step);
+        double afterS = ((straightM > 0 ? steps : step) * rules.stepM() + straightM) / rules.speedMps();
+        for (int i = 0; i < traces.size(); i++) {
+            if (!traces.get(i).reaches(step)) {
+                fouls.add(new Foul(indices.get(i), Optional.empty(), pose.headingRad(), straightM, afterS, 0, 0, 0));
+                return false;
+            }
+        }
+        for (Pair pair : List.copyOf(pairs)) {
+            if (pair.trace().foulsBy(step, clearance)) {
+                pairs.remove(pair);
+                int a = indices.get(pair.a());
+                int b = indices.get(pair.b());
+                if (fouls.stream().noneMatch(f -> f.line() == a && f.other().equals(Optional.of(b)))) {
+                    fouls.add(pair.trace().foul(a, b, pose, rules, straightM, afterS));
+                }
+            }
+        }
+        return true;
+    }
+
+    private TurnFrame frame(List<LineTrace> traces, int step) {
+        var swung = TurnFrame.nothing(count);
+        for (int i = 0; i < traces.size(); i++) {
+            swung.set(indices.get(i), traces.get(i).swung(step, rules));
+        }
+        return new TurnFrame(through(step).headingRad(), step * rules.dt(), swung);
+    }
+}

@@ -1,0 +1,258 @@
+package org.mosswake.core.turn;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.mosswake.core.tow.TowSolver;
+
+/**
+ * How far a spread may turn, by simulation. Lines are followed one by one and compared pair by pair; both are kept, so
+ * that a spread that differs in one line costs that line and its pairs only. Not for use by several threads at once.
+ *
+ * <p>The limit of a side is searched from small turns to large ones in strides, and within the stride that first fouls
+ * to a step. A window of fouls narrower than a stride and clear on both sides would be missed.
+ */
+public final class TurnStudy {
+    /** Steps between turns that are tried in full. */
+    static final int STRIDE = 5;
+
+    private final TurnRules rules;
+    private final TowSolver tows = new TowSolver();
+    private final int pieces;
+    private final int stride;
+    private final TurnWays ways;
+    private final Clearance clearance;
+    private final Map<TurnLine, Optional<LineTurns>> lines = new HashMap<>();
+    private final Map<Long, PairTrace> pairs = new HashMap<>();
+    private final Map<LineTurns, Integer> numbers = new HashMap<>();
+    private final Map<Long, Double> thresholds = new HashMap<>();
+
+    public TurnStudy(TurnRules rules) {
+        this(rules, PlanLine.PIECES, STRIDE);
+    }
+
+    /** With a node count and stride of one's own; for convergence studies. */
+    TurnStudy(TurnRules rules, int pieces, int stride) {
+        this.rules = rules;
+        this.pieces = pieces;
+        this.stride = stride;
+        ways = new TurnWays(rules);
+        clearance = new Clearance(rules);
+    }
+
+    public TurnRules rules() {
+        return rules;
+    }
+
+    /** Both sides' limits of the lines; a line that flies is left out. */
+    public Map<Side, SideLimit> limits(List<TurnLine> spread) {
+        var found = new EnumMap<Side, SideLimit>(Side.class);
+        for (Side side : Side.values()) {
+            found.put(side, limit(spread, side));
+        }
+        return found;
+    }
+
+    public SideLimit limit(List<TurnLine> spread, Side side) {
+        return limit(spread, side, Math.PI);
+    }
+
+    /** The limit, looked for up to an angle only (rad): cheaper where more is not needed. */
+    public SideLimit limit(List<TurnLine> spread, Side side, double upToRad) {
+        var followed = followed(spread);
+        int last = (int) Math.min(ways.steps, Math.ceil(upToRad / ways.turned(1) - 1e-9));
+        Optional<Foul> turning = watch(followed, side, 0, last);
+        int most = turning.map(foul -> (int) Math.round(Math.abs(foul.turnedRad()) / ways.turned(1)) - 1)
+                .orElse(last);
+        int clear = 0;
+        Optional<Foul> foul = turning;
+        while (clear < most) {
+            int next = Math.min(most, clear + stride);
+            Optional<Foul> after = straightened(followed, side, next);
+            if (after.isPresent()) {
+                return refined(followed, side, clear, next, after);
+            }
+            clear = next;
+        }
+        return answer(followed, side, clear, foul);
+    }
+
+    private SideLimit refined(List<Followed> followed, Side side, int clear, int fouls, Optional<Foul> foul) {
+        int low = clear;
+        int high = fouls;
+        Optional<Foul> first = foul;
+        while (high - low > 1) {
+            int middle = (low + high) / 2;
+            Optional<Foul> at = straightened(followed, side, middle);
+            if (at.isPresent()) {
+                high = middle;
+                first = at;
+            } else {
+                low = middle;
+            }
+        }
+        return answer(followed, side, low, first);
+    }
+
+    private SideLimit answer(List<Followed> followed, Side side, int step, Optional<Foul> foul) {
+        int back = 0;
+        if (step > 0) {
+            straightened(followed, side, step);
+            for (Followed one : followed) {
+                back = Math.max(back, one.turns.straight(side, step, ways).backFrom());
+            }
+        }
+        double straight = ways.straightSteps().distanceM(back);
+        return new SideLimit(side, ways.turned(step), foul, straight, straight / rules.speedMps());
+    }
+
+    private Optional<Foul> straightened(List<Followed> followed, Side side, int step) {
+        return watch(followed, side, step, mostStraight(followed));
+    }
+
+    /** Lines are back long before five of their lengths have been run. */
+    private int mostStraight(List<Followed> followed) {
+        double longest = 0;
+        for (Followed one : followed) {
+            for (double l : one.turns.line.restAstern) {
+                longest = Math.max(longest, l);
+            }
+        }
+        return ways.straightSteps().covering(6 * longest + 4 * rules.radiusM());
+    }
+
+    /**
+     * Follows all lines and watches all pairs: through the turn when {@code from} is 0, else straight on after so many
+     * steps of it.
+     */
+    private Optional<Foul> watch(List<Followed> followed, Side side, int from, int steps) {
+        var traces = traces(followed, side, from);
+        for (int step = 1; step <= steps; step++) {
+            boolean moving = from == 0;
+            for (int i = 0; i < traces.length; i++) {
+                if (!traces[i].reaches(step)) {
+                    return Optional.of(slack(followed.get(i), traces[i], side, from, step));
+                }
+                moving |= !traces[i].isAtRest();
+            }
+            if (!moving) {
+                return Optional.empty();
+            }
+            for (int i = 0; i < traces.length; i++) {
+                for (int j = i + 1; j < traces.length; j++) {
+                    if (traces[i].isAtRest() && traces[j].isAtRest()) {
+                        continue;
+                    }
+                    PairTrace pair = pair(followed.get(i), followed.get(j), traces[i], traces[j], side, from);
+                    if (pair.foulsBy(step, clearance)) {
+                        return Optional.of(foul(followed.get(i), followed.get(j), pair, side, from, step));
+                    }
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private LineTrace[] traces(List<Followed> followed, Side side, int from) {
+        var traces = new LineTrace[followed.size()];
+        for (int i = 0; i < traces.length; i++) {
+            LineTurns turns = followed.get(i).turns;
+            if (from > 0) {
+                turns.turn(side, ways).reaches(from);
+            }
+            traces[i] = from == 0 ? turns.turn(side, ways) : turns.straight(side, from, ways);
+        }
+        return traces;
+    }
+
+    private PairTrace pair(Followed a, Followed b, LineTrace one, LineTrace two, Side side, int from) {
+        long both = key(a.turns, b.turns);
+        long key = (both * (ways.steps + 2) + from) * 2 + side.ordinal();
+        return pairs.computeIfAbsent(
+                key,
+                k -> new PairTrace(
+                        one,
+                        two,
+                        thresholds.computeIfAbsent(both, id -> clearance.threshold(a.turns.line, b.turns.line))));
+    }
+
+    private long key(LineTurns a, LineTurns b) {
+        return (long) numbers.get(a) * 100_000 + numbers.get(b);
+    }
+
+    private Foul foul(Followed a, Followed b, PairTrace pair, Side side, int from, int step) {
+        return pair.foul(a.index, b.index, pose(side, from, step), rules, straightM(from, step), afterS(from, step));
+    }
+
+    private Foul slack(Followed line, LineTrace trace, Side side, int from, int step) {
+        Pose pose = pose(side, from, step);
+        Strand last = trace.strand(step - 1);
+        return new Foul(
+                line.index,
+                Optional.empty(),
+                pose.headingRad(),
+                straightM(from, step),
+                afterS(from, step),
+                last == null ? 0 : pose.astern(last.x[0], last.y[0]) + rules.pivotAsternM(),
+                last == null ? 0 : pose.starboard(last.x[0], last.y[0]),
+                last == null ? 0 : last.z[0]);
+    }
+
+    private Pose pose(Side side, int from, int step) {
+        return from == 0 ? ways.turn(side, step) : ways.straight(side, from, step);
+    }
+
+    private double straightM(int from, int step) {
+        return from == 0 ? 0 : ways.straightSteps().distanceM(step);
+    }
+
+    private double afterS(int from, int step) {
+        return ((from == 0 ? step : from) * rules.stepM() + straightM(from, step)) / rules.speedMps();
+    }
+
+    /** Half a turn to a side, step by step from the straight course, whether or not it fouls. */
+    public List<TurnFrame> halfTurn(List<TurnLine> spread, Side side) {
+        var frames = new ArrayList<TurnFrame>();
+        var followed = followed(spread);
+        var traces = traces(followed, side, 0);
+        for (int step = 0; step <= ways.steps; step++) {
+            var swung = TurnFrame.nothing(spread.size());
+            boolean all = true;
+            for (int i = 0; i < traces.length; i++) {
+                all &= traces[i].reaches(step);
+                if (all) {
+                    swung.set(followed.get(i).index, traces[i].swung(step, rules));
+                }
+            }
+            if (!all) {
+                return frames;
+            }
+            frames.add(new TurnFrame(ways.turn(side, step).headingRad(), step * rules.dt(), swung));
+        }
+        return frames;
+    }
+
+    /** A line of the spread by its place in the list. */
+    private record Followed(int index, LineTurns turns) {}
+
+    private List<Followed> followed(List<TurnLine> spread) {
+        var followed = new ArrayList<Followed>();
+        for (int i = 0; i < spread.size(); i++) {
+            int index = i;
+            lines.computeIfAbsent(spread.get(i), this::prepared)
+                    .ifPresent(turns -> followed.add(new Followed(index, turns)));
+        }
+        return followed;
+    }
+
+    private Optional<LineTurns> prepared(TurnLine line) {
+        return PlanLine.of(line, rules, pieces, tows).map(plan -> {
+            var turns = new LineTurns(plan, rules);
+            numbers.put(turns, numbers.size());
+            return turns;
+        });
+    }
+}

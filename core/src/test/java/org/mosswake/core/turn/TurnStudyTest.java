@@ -1,0 +1,178 @@
+package org.mosswake.core.turn;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.mosswake.core.tow.TowSolver;
+
+/** What only a simulation can know: a table of limits would fail here. */
+class TurnStudyTest {
+    private static final TurnRules RULES = TurnSpreads.rules(7.5, 40);
+
+    private static SideLimit limit(List<TurnLine> spread, Side side) {
+        return new TurnStudy(RULES).limit(spread, side);
+    }
+
+    private static double degrees(List<TurnLine> spread, Side side) {
+        return Math.toDegrees(limit(spread, side).limitRad());
+    }
+
+    static Stream<List<TurnLine>> spreads() {
+        return Stream.of(TurnSpreads.mixed(), TurnSpreads.twelve(), TurnSpreads.lopsided());
+    }
+
+    @ParameterizedTest
+    @MethodSource("spreads")
+    void mirroredSpreadsHaveMirroredLimits(List<TurnLine> spread) {
+        for (Side side : Side.values()) {
+            SideLimit one = limit(spread, side);
+            SideLimit other = limit(TurnSpreads.mirrored(spread), side.other());
+            assertThat(other.limitRad()).isCloseTo(one.limitRad(), within(1e-9));
+            assertThat(other.firstFoul().map(Foul::line))
+                    .isEqualTo(one.firstFoul().map(Foul::line));
+            assertThat(other.runStraightM()).isCloseTo(one.runStraightM(), within(1e-6));
+        }
+    }
+
+    /** Twice the pieces, and every step tried instead of one in five: within the 3° promised. */
+    @ParameterizedTest
+    @MethodSource("spreads")
+    void hasConverged(List<TurnLine> spread) {
+        for (Side side : Side.values()) {
+            double usual = degrees(spread, side);
+            assertThat(Math.toDegrees(new TurnStudy(RULES, 24, TurnStudy.STRIDE)
+                            .limit(spread, side)
+                            .limitRad()))
+                    .isCloseTo(usual, within(3.01));
+            assertThat(Math.toDegrees(new TurnStudy(RULES, PlanLine.PIECES, 1)
+                            .limit(spread, side)
+                            .limitRad()))
+                    .isCloseTo(usual, within(1e-9));
+        }
+    }
+
+    @Test
+    void longLinesOnOneSideMakeTheSidesDiffer() {
+        assertThat(degrees(TurnSpreads.lopsided(), Side.STARBOARD))
+                .isGreaterThan(degrees(TurnSpreads.lopsided(), Side.PORT) + 20);
+    }
+
+    @Test
+    void aDeepLineUnderASurfaceLineIsNoFoul() {
+        var surface = TurnSpreads.mixed().subList(0, 5);
+        for (Side side : Side.values()) {
+            assertThat(limit(TurnSpreads.mixed(), side).limitRad())
+                    .isEqualTo(limit(surface, side).limitRad());
+        }
+    }
+
+    /** The same deep line would foul if passing under did not count: heights decide, not only places in plan. */
+    @Test
+    void aLineThatMayNotPassUnderFoulsSooner() {
+        var deep = List.of(TurnSpreads.outer(-1, 84), TurnSpreads.diver(-1, 60));
+        var flat = new TurnRules(RULES.speedMps(), 40, RULES.pivotAsternM(), 1.5, 10);
+        assertThat(new TurnStudy(flat).limit(deep, Side.PORT).limitRad())
+                .isLessThan(new TurnStudy(RULES).limit(deep, Side.PORT).limitRad());
+    }
+
+    @Test
+    void withoutTheLongCentreTheLimitRises() {
+        var spread = TurnSpreads.mixed();
+        assertThat(limit(spread, Side.PORT).firstFoul()).hasValueSatisfying(foul -> {
+            assertThat(foul.line()).isZero();
+            assertThat(foul.other()).contains(2);
+        });
+        assertThat(degrees(spread.subList(1, 6), Side.PORT)).isGreaterThan(degrees(spread, Side.PORT) + 30);
+    }
+
+    /** The turn that fouls is itself clear; the lines meet only as they straighten. */
+    @Test
+    void theStraightRunAfterTheTurnCounts() {
+        SideLimit port = limit(TurnSpreads.mixed(), Side.PORT);
+        Foul foul = port.firstFoul().orElseThrow();
+        assertThat(foul.straightM()).isGreaterThan(10);
+        Helm turnOnly = Helm.turn(Side.PORT, Math.abs(foul.turnedRad()), 40);
+        HelmAnswer answer = new HelmStudy(RULES, turnOnly, TurnSpreads.mixed()).follow();
+        assertThat(answer.fouls()).isNotEmpty().allMatch(f -> f.straightM() > 0);
+    }
+
+    @Test
+    void whatLiesUpToTheLimitIsClearAndTheNextStepIsNot() {
+        SideLimit port = limit(TurnSpreads.mixed(), Side.PORT);
+        Helm atLimit = Helm.turn(Side.PORT, port.limitRad(), 40);
+        assertThat(new HelmStudy(RULES, atLimit, TurnSpreads.mixed()).follow().fouls())
+                .isEmpty();
+        Helm beyond = Helm.turn(Side.PORT, port.limitRad() + 2 * TurnRules.STEP_RAD, 40);
+        assertThat(new HelmStudy(RULES, beyond, TurnSpreads.mixed()).follow().fouls())
+                .isNotEmpty();
+    }
+
+    @Test
+    void aWiderTurnIsNoHarderForAShortSpread() {
+        var pair = List.of(TurnSpreads.outer(1, 60), TurnSpreads.outer(-1, 60));
+        assertThat(new TurnStudy(TurnSpreads.rules(7.5, 80))
+                        .limit(pair, Side.PORT)
+                        .limitRad())
+                .isGreaterThanOrEqualTo(new TurnStudy(TurnSpreads.rules(7.5, 40))
+                        .limit(pair, Side.PORT)
+                        .limitRad());
+    }
+
+    @Test
+    void theInsideLureSlowsAndTheOutsideLureSpeedsUp() {
+        var pair = List.of(TurnSpreads.outer(1, 40), TurnSpreads.outer(-1, 40));
+        List<TurnFrame> frames = new TurnStudy(RULES).halfTurn(pair, Side.STARBOARD);
+        TurnFrame quarter = frames.get(frames.size() / 2);
+        assertThat(quarter.lines().get(0).lureSpeedMps()).isLessThan(RULES.speedMps() - 0.3);
+        assertThat(quarter.lines().get(1).lureSpeedMps())
+                .isGreaterThan(quarter.lines().get(0).lureSpeedMps() + 0.5);
+        assertThat(quarter.lines().get(0).lureDepthM())
+                .isGreaterThan(frames.get(0).lines().get(0).lureDepthM());
+    }
+
+    /** On a straight course every node stays where the tow puts it, bars that steer within their own rest. */
+    @Test
+    void aStraightRunKeepsTheLayoutOfTheTow() {
+        var spread = new ArrayList<>(TurnSpreads.twelve());
+        spread.add(TurnSpreads.line(7.5, 1, 3, 2, 35, TurnSpreads.STEERING_BAR));
+        var straight = new Helm(List.of(new Helm.Straight(150)));
+        List<TurnFrame> frames = new HelmStudy(RULES, straight, spread).follow().frames();
+        TurnFrame last = frames.get(frames.size() - 1);
+        var tows = new TowSolver();
+        for (int i = 0; i < spread.size(); i++) {
+            var lure = tows.profile(spread.get(i).tow()).orElseThrow().at(0);
+            TurnFrame.Node node = last.lines().get(i).nodes().get(0);
+            assertThat(node.asternM()).isCloseTo(spread.get(i).tipAsternM() + lure.asternM(), within(0.1));
+            assertThat(node.starboardM()).isCloseTo(spread.get(i).tipStarboardM() + lure.starboardM(), within(0.1));
+        }
+    }
+
+    @Test
+    void changingOneLineGivesWhatAFreshStudyGives() {
+        var study = new TurnStudy(RULES);
+        study.limits(TurnSpreads.mixed());
+        var changed = new ArrayList<>(TurnSpreads.mixed());
+        changed.set(0, TurnSpreads.longCentre(110));
+        assertThat(study.limits(changed)).isEqualTo(new TurnStudy(RULES).limits(changed));
+    }
+
+    @Test
+    void aLongLineOnTheInsideHangsSlack() {
+        Foul foul = limit(TurnSpreads.lopsided().subList(0, 1), Side.STARBOARD)
+                .firstFoul()
+                .orElseThrow();
+        assertThat(foul.isSlack()).isTrue();
+    }
+
+    @Test
+    void noLinesTurnAsTheyLike() {
+        assertThat(limit(List.of(), Side.PORT).limitRad()).isEqualTo(Math.PI);
+        assertThat(limit(List.of(), Side.PORT).firstFoul()).isEmpty();
+    }
+}
