@@ -8,7 +8,7 @@ import java.util.Arrays;
  *
  * <pre>
  * |  A   e | |d|   |r|
- * | −eᵀ  0 | |τ| = |g|
+ * | −eᵀ  γ | |τ| = |g|
  * </pre>
  *
  * and is solved in closed form along e and across it, so that a sweep costs about a hundred operations a node.
@@ -33,6 +33,7 @@ final class ChainSystem {
     private final double[] rx;
     private final double[] ry;
     private final double[] g;
+    private final double[] gives;
     // Eliminated: unknowns of node i as right side minus W times the place of node i+1.
     private final double[] w;
     private final double[] right = new double[9];
@@ -56,6 +57,7 @@ final class ChainSystem {
         rx = new double[n];
         ry = new double[n];
         g = new double[n];
+        gives = new double[n];
         w = new double[6 * n];
     }
 
@@ -82,13 +84,15 @@ final class ChainSystem {
     /**
      * Piece i with direction e, tension and length: it pulls node i forwards and node i + 1 back, and keeps its length.
      *
-     * @param excess by how much it is too long (m)
+     * @param excess by how much it is too long for its tension (m)
+     * @param give   how the excess answers to the tension (m/N)
      */
-    void piece(int i, double eX, double eY, double tension, double length, double excess) {
+    void piece(int i, double eX, double eY, double tension, double length, double excess, double give) {
         double stiff = tension / length;
         ex[i] = eX;
         ey[i] = eY;
         g[i] = -excess;
+        gives[i] = give;
         rx[i] -= tension * eX;
         ry[i] -= tension * eY;
         a11[i] -= stiff;
@@ -186,15 +190,22 @@ final class ChainSystem {
         double perSquare = 1 / square;
         double alongX = a11[i] * x + a21[i] * y;
         double alongY = a12[i] * x + a22[i] * y;
+        double acrossAlong = acrossX * x + acrossY * y;
+        double alongAlong = alongX * x + alongY * y;
+        double alongAcross = alongY * x - alongX * y;
+        double p1 = gives[i] * perSquare;
+        double q1 = -p1 * acrossAlong * perStiffness;
+        double perTension = 1 / (square + alongAlong * p1 + alongAcross * q1);
         load(i, x, y);
         for (int k = 0; k < 9; k += 3) {
             double p = -right[k + 2] * perSquare;
-            double q = (right[k + 1] * x - right[k] * y - p * (acrossX * x + acrossY * y)) * perStiffness;
-            double dx = p * x - q * y;
-            double dy = p * y + q * x;
-            right[k + 2] = (right[k] * x + right[k + 1] * y - alongX * dx - alongY * dy) * perSquare;
-            right[k] = dx;
-            right[k + 1] = dy;
+            double q = (right[k + 1] * x - right[k] * y - p * acrossAlong) * perStiffness;
+            double tension = (right[k] * x + right[k + 1] * y - alongAlong * p - alongAcross * q) * perTension;
+            p += p1 * tension;
+            q += q1 * tension;
+            right[k] = p * x - q * y;
+            right[k + 1] = p * y + q * x;
+            right[k + 2] = tension;
         }
         rx[i] = right[0];
         ry[i] = right[1];

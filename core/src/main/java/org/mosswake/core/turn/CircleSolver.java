@@ -32,7 +32,7 @@ public final class CircleSolver {
         double omega = circling.speedMps() / radius;
         double dt = Math.min(LONGEST_STEP_S, stepAngle / omega);
         var chain = new PlanChain(circling.segmentsFromLure(), circling.lureDragAreaM2(), pieces);
-        var line = new TurnStepper(chain);
+        var line = new TurnStepper(chain, circling.speedMps());
         line.layStraight(radius, 0, 0, circling.speedMps());
         // The line's length must have been round the circle at least once before it can stand.
         double least = 1 + 2 * circling.lengthM() / radius;

@@ -17,6 +17,8 @@ final class LineTrace {
 
     /** A lure slower than this share of the boat's speed is pulled by nothing: the line hangs slack. */
     private static final double SLACK_SHARE = 0.08;
+    /** For so long (s, ESTIMATE): a lure also stands for a moment where the boat straightens with it abeam. */
+    private static final double SLACK_FOR_S = 5;
 
     private final PlanLine line;
     private final double slowest;
@@ -29,6 +31,7 @@ final class LineTrace {
     private final List<Strand> strands = new ArrayList<>();
     private final List<Moment> moments = new ArrayList<>();
     private boolean slack;
+    private double stoodFor;
     private int restFrom = Integer.MAX_VALUE;
     private int lastAway;
 
@@ -62,7 +65,7 @@ final class LineTrace {
         this.slowest = SLACK_SHARE * line.restSpeed;
         this.way = way;
         this.straight = straight;
-        this.stepper = new TurnStepper(line.chain, TOLERANCE);
+        this.stepper = new TurnStepper(line.chain, line.restSpeed, TOLERANCE);
     }
 
     /** The same line from step {@code k} along another way, until it is at rest. Needs k ≥ 1. */
@@ -96,7 +99,8 @@ final class LineTrace {
         }
         boolean found = stepper.step(tipX, tipY, span);
         double lureSpeed = found ? stepper.lureSpeed(span) : 0;
-        if (lureSpeed < slowest) {
+        stoodFor = lureSpeed < slowest ? stoodFor + span : 0;
+        if (!found || stoodFor > SLACK_FOR_S) {
             slack = true;
             return;
         }

@@ -98,6 +98,11 @@ final class PlanChain {
         return chain;
     }
 
+    /** Pull at the tip on a straight course, per speed squared (kg/m). */
+    double pull() {
+        return Arrays.stream(drag).sum() + Arrays.stream(along).sum();
+    }
+
     /** What the body at node i adds to the pull: the jump of the pull there, all of it at the lure. */
     private static void body(PlanChain chain, int i, TowProfile profile, double cut, double perSpeedSquared) {
         var above = profile.at(cut);

@@ -107,7 +107,7 @@ final class PlanLine {
 
     /** Bars that steer lie a little differently in plan than in the tow's three dimensions: let the line find its rest. */
     private void relax(TurnRules rules) {
-        var stepper = new TurnStepper(chain, LineTrace.TOLERANCE);
+        var stepper = new TurnStepper(chain, restSpeed, LineTrace.TOLERANCE);
         int n = chain.pieces;
         stepper.resume(
                 restAstern.clone(),

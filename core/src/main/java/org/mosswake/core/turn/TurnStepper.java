@@ -12,12 +12,18 @@ import java.util.Arrays;
  *
  * with velocities by the second-order backward difference (BDF2; the first step is backward Euler). Newton's method:
  * unknowns of node i are its place and the tension of the piece above it ({@link ChainSystem}).
+ *
+ * <p>Line cannot push: a piece under compression gives way by its own length for the line's usual pull. Under tension
+ * it is shorter by less than 1e-5 of its length.
  */
 final class TurnStepper {
     private static final int MOST_NEWTON = 40;
     private static final int SMALL_STEPS = 8;
     /** Keeps |v|v differentiable at rest (m/s). */
     private static final double SLOWEST = 1e-6;
+
+    /** Share of the usual pull over which a piece passes from stiff to soft. */
+    private static final double SOFT_SHARE = 0.004;
 
     private final PlanChain chain;
     private final double tolerance;
@@ -32,17 +38,22 @@ final class TurnStepper {
     private final double[] vx;
     private final double[] vy;
     private final ChainSystem system;
+    private final double pull;
+    private final double soft;
     private boolean started;
     private boolean euler;
     private double rate;
 
-    TurnStepper(PlanChain chain) {
-        this(chain, 1e-8);
+    /** @param speed of the tip, for the line's usual pull (m/s) */
+    TurnStepper(PlanChain chain, double speed) {
+        this(chain, speed, 1e-8);
     }
 
     /** @param tolerance relative change of Newton's method at which a step counts as solved */
-    TurnStepper(PlanChain chain, double tolerance) {
+    TurnStepper(PlanChain chain, double speed, double tolerance) {
         this.chain = chain;
+        pull = chain.pull() * speed * speed;
+        soft = SOFT_SHARE * pull;
         this.tolerance = tolerance;
         n = chain.pieces;
         x = new double[n + 1];
@@ -189,7 +200,11 @@ final class TurnStepper {
             double l = chain.length[i];
             double dx = x[i + 1] - x[i];
             double dy = y[i + 1] - y[i];
-            system.piece(i, dx / l, dy / l, tension[i], l, (dx * dx + dy * dy - l * l) / (2 * l));
+            // A pushed piece gives way: s is nothing under tension and the push itself under compression.
+            double root = Math.sqrt(tension[i] * tension[i] + soft * soft);
+            double pushed = (root - tension[i]) / 2 * l / pull;
+            double give = (tension[i] / root - 1) / 2 * l / pull;
+            system.piece(i, dx / l, dy / l, tension[i], l, (dx * dx + dy * dy - l * l) / (2 * l) + pushed, give);
             if (chain.normal[i] != 0 || chain.along[i] != 0) {
                 drag(i, dx, dy);
             }

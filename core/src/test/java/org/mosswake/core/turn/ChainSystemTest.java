@@ -42,7 +42,9 @@ class ChainSystemTest {
             double tension = 5 + 20 * random.nextDouble();
             double length = 1 + 5 * random.nextDouble();
             double excess = random.nextGaussian();
-            system.piece(i, ex, ey, tension, length, excess);
+            double give = -random.nextDouble();
+            system.piece(i, ex, ey, tension, length, excess, give);
+            add(full, 3 * i + 2, 3 * i + 2, give);
             force(full, i, tension * ex, tension * ey);
             force(full, i + 1, -tension * ex, -tension * ey);
             for (int axis = 0; axis < 2; axis++) {
@@ -97,7 +99,7 @@ class ChainSystemTest {
     void saysWhenThereIsNoUniqueSolution() {
         var system = new ChainSystem(1);
         system.clear();
-        system.piece(0, 1, 0, 0, 1, 0);
+        system.piece(0, 1, 0, 0, 1, 0, 0);
         assertThat(system.solve()).isFalse();
     }
 }

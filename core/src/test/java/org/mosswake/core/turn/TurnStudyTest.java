@@ -77,8 +77,8 @@ class TurnStudyTest {
     void aLineThatMayNotPassUnderFoulsSooner() {
         var deep = List.of(TurnSpreads.outer(-1, 84), TurnSpreads.diver(-1, 60));
         var flat = new TurnRules(RULES.speedMps(), 40, RULES.pivotAsternM(), 1.5, 10);
-        assertThat(new TurnStudy(flat).limit(deep, Side.PORT).limitRad())
-                .isLessThan(new TurnStudy(RULES).limit(deep, Side.PORT).limitRad());
+        assertThat(new TurnStudy(flat).limit(deep, Side.STARBOARD).limitRad())
+                .isLessThan(limit(deep, Side.STARBOARD).limitRad() / 2);
     }
 
     @Test
