@@ -14,6 +14,7 @@ public final class TowProfile {
     private final double[] z;
     private final double[] fx;
     private final double[] fy;
+    private final double[] fz;
 
     TowProfile(Trial trial) {
         int n = trial.nodes();
@@ -23,6 +24,7 @@ public final class TowProfile {
         z = new double[n];
         fx = new double[n];
         fy = new double[n];
+        fz = new double[n];
         for (int i = 0; i < n; i++) {
             s[i] = trial.s(i);
             x[i] = trial.x(i) - trial.x(n - 1);
@@ -30,6 +32,7 @@ public final class TowProfile {
             z[i] = trial.z(i) - trial.surface();
             fx[i] = trial.fx(i);
             fy[i] = trial.fy(i);
+            fz[i] = trial.fz(i);
         }
     }
 
@@ -56,7 +59,7 @@ public final class TowProfile {
         }
         int a = Math.max(0, s[b] <= lengthM ? b : b - 1);
         double u = s[b] > s[a] ? (lengthM - s[a]) / (s[b] - s[a]) : 0;
-        return new At(mix(x, a, b, u), mix(y, a, b, u), mix(z, a, b, u), mix(fx, a, b, u), mix(fy, a, b, u));
+        return mix(a, b, u);
     }
 
     /** Pull just under a place of the line (N): differs from {@link #at} where a body hangs. */
@@ -67,13 +70,29 @@ public final class TowProfile {
         }
         int a = Math.max(0, b - 1);
         double u = s[b] > s[a] ? Math.min(1, (lengthM - s[a]) / (s[b] - s[a])) : 0;
-        return new At(mix(x, a, b, u), mix(y, a, b, u), mix(z, a, b, u), mix(fx, a, b, u), mix(fy, a, b, u));
+        return mix(a, b, u);
+    }
+
+    private At mix(int a, int b, double u) {
+        return new At(
+                mix(x, a, b, u),
+                mix(y, a, b, u),
+                mix(z, a, b, u),
+                mix(fx, a, b, u),
+                mix(fy, a, b, u),
+                mix(fz, a, b, u));
     }
 
     private static double mix(double[] column, int a, int b, double u) {
         return column[a] + u * (column[b] - column[a]);
     }
 
-    /** A place of the line and its horizontal pull towards the tip, both in the boat frame. */
-    public record At(double asternM, double starboardM, double heightM, double pullAsternN, double pullStarboardN) {}
+    /** A place of the line and its pull towards the tip, both in the boat frame: so with a negative pull astern. */
+    public record At(
+            double asternM,
+            double starboardM,
+            double heightM,
+            double pullAsternN,
+            double pullStarboardN,
+            double pullUpN) {}
 }

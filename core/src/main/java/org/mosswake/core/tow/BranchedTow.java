@@ -1,0 +1,99 @@
+package org.mosswake.core.tow;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A line with a second one tied in: a three-way with two lures, or a downrigger's cable with a fishing line in its clip.
+ *
+ * @param main     from its own lower end (lead or ball) up to the tip
+ * @param junction link of {@code main} at whose foot the branch is tied; at least 1
+ * @param branch   from the lure up to the junction
+ */
+public record BranchedTow(Tow main, int junction, List<Link> branch) {
+    /** Rounds of solving one with the other's answer; each brings the junction about ten times nearer. */
+    private static final int MOST_ROUNDS = 8;
+
+    private static final double NEAR_M = 0.005;
+
+    public BranchedTow {
+        branch = List.copyOf(branch);
+    }
+
+    /**
+     * Both lines; empty when either has no shape. The branch's place is given from the junction, its depth from the
+     * surface.
+     */
+    public Optional<Answer> solve(TowSolver tows) {
+        Optional<TowProfile> loaded = tows.profile(main);
+        double height = loaded.map(this::junctionHeight).orElse(0.0);
+        for (int round = 0; round < MOST_ROUNDS; round++) {
+            var hanging = new Tow(main.speed(), clamped(height), branch);
+            Optional<TowProfile> branchProfile = tows.profile(hanging);
+            if (branchProfile.isEmpty()) {
+                return Optional.empty();
+            }
+            var end = branchProfile.get().at(branchProfile.get().lengthM());
+            Tow pulled = withPull(end);
+            Optional<TowProfile> next = tows.profile(pulled);
+            if (next.isEmpty()) {
+                return Optional.empty();
+            }
+            double moved = junctionHeight(next.get());
+            if (Math.abs(moved - height) < NEAR_M || round == MOST_ROUNDS - 1) {
+                return answer(tows, pulled, next.get(), hanging);
+            }
+            height = moved;
+        }
+        return Optional.empty();
+    }
+
+    private static double clamped(double height) {
+        return Math.max(TowLimits.TIP_HEIGHT_M.least(), Math.min(TowLimits.TIP_HEIGHT_M.most(), height));
+    }
+
+    private double junctionHeight(TowProfile profile) {
+        return profile.at(below()).heightM();
+    }
+
+    private double below() {
+        double sum = 0;
+        for (int i = 0; i < junction; i++) {
+            sum += main.chainFromLure().get(i).line().lengthM();
+        }
+        return sum;
+    }
+
+    /** The main line with the branch's pull as a body at the junction: what holds the branch is what it pulls with. */
+    private Tow withPull(TowProfile.At end) {
+        double q = Physics.SEA_WATER_DENSITY * main.speed().mps() * main.speed().mps() / 2;
+        var pull = new Body(0, 0, Math.max(0, -end.pullAsternN() / q), end.pullUpN() / q, -end.pullStarboardN() / q);
+        var links = new ArrayList<>(main.chainFromLure());
+        links.set(junction, new Link(Optional.of(pull), links.get(junction).line()));
+        return new Tow(main.speed(), main.tipHeightM(), links);
+    }
+
+    private Optional<Answer> answer(TowSolver tows, Tow pulled, TowProfile profile, Tow hanging) {
+        if (tows.solve(pulled) instanceof TowAnswer.Shaped trunk
+                && tows.solve(hanging) instanceof TowAnswer.Shaped twig) {
+            var at = profile.at(below());
+            return Optional.of(new Answer(
+                    trunk.shape(), twig.shape(), new Point(at.asternM(), at.starboardM(), at.heightM()), pulled));
+        }
+        return Optional.empty();
+    }
+
+    /**
+     * @param main     from the tip
+     * @param branch   from the junction
+     * @param junction from the tip
+     * @param pulled   the main line as it was solved, with the branch's pull on it
+     */
+    public record Answer(TowShape main, TowShape branch, Point junction, Tow pulled) {
+        /** Of the branch's lure behind the tip (m). */
+        public double branchAsternM() {
+            return junction.asternM() + branch.asternM();
+        }
+    }
+}
