@@ -27,6 +27,12 @@ public enum FaultCode {
     CHAIN_MUST_END_IN_LINE("{0} must end with the main line", "Add the main line as the last piece."),
     WRONG_KIND_OF_GEAR("{0} is a {1}; a {2} belongs here", "Choose a {2}."),
     EVENT_ID_REUSED("{0} was already used for another event", "Make a new id."),
+    NEEDS_A_DOWNRIGGER("{0} takes a line down a cable, but {1} is no downrigger", "Leave it out, or use a downrigger."),
+    BRANCH_ON_DOWNRIGGER("{0} has a three-way on a downrigger's line", "Tie it plain, or use another holder."),
+    BRANCH_MISPLACED(
+            "{0} cannot be there: a line takes one three-way, above its first leader, where no weight is tied",
+            "Tie the second lure where two leaders meet."),
+    UPSIDE_DOWN("{0} is {1} m, but the top lies at {2} m", "Give the deeper figure as the bottom."),
     TRACK_TURNS_BACK("{0} lies straight behind the mark before it", "Go round: set a mark to one side first."),
     TIME_ZONE_UNKNOWN("{0} ''{1}'' is not a time zone", "Use a name such as Etc/GMT+3.");
 

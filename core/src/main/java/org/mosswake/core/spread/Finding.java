@@ -14,6 +14,8 @@ import java.util.UUID;
  * @param pullN   pull of the water at the tip (N)
  * @param dragN   strike drag set (N)
  * @param limitN  the bound of the drag window that was passed (N)
+ * @param leastMps a speed: the least, or the only one said (m/s)
+ * @param mostMps  the most of a window (m/s)
  * @param mend    the smallest change that ends a warning
  */
 public record Finding(
@@ -25,12 +27,26 @@ public record Finding(
         Optional<Double> pullN,
         Optional<Double> dragN,
         Optional<Double> limitN,
+        Optional<Double> leastMps,
+        Optional<Double> mostMps,
         Optional<Mend> mend) {
     /** In the order of importance. */
     public enum Kind {
         AIRBORNE,
         NOT_CONVERGED,
+        /** A lure, ball or lead is on the bottom. */
+        TOUCHES_BOTTOM,
         SKIPS,
+        /** The line's pull lets the clip go before any fish. */
+        CLIP_LETS_GO,
+        /** A bait can swim up to the cable. */
+        SWIMS_UP,
+        /** Lures outside the speeds at which they work. */
+        OUT_OF_WINDOW,
+        /** The boat idles faster than the lures work. */
+        IDLE_TOO_FAST,
+        /** Into the stream she no longer moves over the bottom. */
+        STREAM_STOPS,
         DRAG_SLIPS,
         DRAG_TOO_TIGHT,
         DRAG_WINDOW_EMPTY,
@@ -39,7 +55,15 @@ public record Finding(
         /** So much drag takes a rod, and a person with it. */
         CARE_DRAG,
         NEARLY_LEVEL,
+        /** How the deep lines lie to a layer of bait. */
+        BAIT_LAYER,
+        /** Lowest thing over the bottom. */
+        OFF_BOTTOM,
+        /** Speeds at which every lure works, and whose window narrows it. */
+        SPEED_WINDOW,
         LEVEL,
+        /** Too shallow for the wake as drawn. */
+        WAKE_SHALLOW,
         SPEED_EFFECT,
         DRAG_HOLDS;
 
@@ -56,7 +80,9 @@ public record Finding(
             /** Let-out (m). */
             LET_OUT,
             /** Strike drag (N). */
-            STRIKE_DRAG
+            STRIKE_DRAG,
+            /** Cable out (m). */
+            CABLE_OUT
         }
     }
 
@@ -70,27 +96,68 @@ public record Finding(
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 
+    Finding withSpeeds(double least, double most) {
+        return new Finding(
+                kind, lines, share, depthM, asternM, pullN, dragN, limitN, Optional.of(least), Optional.of(most), mend);
+    }
+
     Finding withShare(double value) {
-        return new Finding(kind, lines, Optional.of(value), depthM, asternM, pullN, dragN, limitN, mend);
+        return new Finding(
+                kind, lines, Optional.of(value), depthM, asternM, pullN, dragN, limitN, leastMps, mostMps, mend);
     }
 
     Finding withPlace(double depth, double astern) {
-        return new Finding(kind, lines, share, Optional.of(depth), Optional.of(astern), pullN, dragN, limitN, mend);
+        return new Finding(
+                kind,
+                lines,
+                share,
+                Optional.of(depth),
+                Optional.of(astern),
+                pullN,
+                dragN,
+                limitN,
+                leastMps,
+                mostMps,
+                mend);
     }
 
     Finding withPull(double pull) {
-        return new Finding(kind, lines, share, depthM, asternM, Optional.of(pull), dragN, limitN, mend);
+        return new Finding(
+                kind, lines, share, depthM, asternM, Optional.of(pull), dragN, limitN, leastMps, mostMps, mend);
     }
 
     Finding withDrag(double drag, double limit) {
-        return new Finding(kind, lines, share, depthM, asternM, pullN, Optional.of(drag), Optional.of(limit), mend);
+        return new Finding(
+                kind,
+                lines,
+                share,
+                depthM,
+                asternM,
+                pullN,
+                Optional.of(drag),
+                Optional.of(limit),
+                leastMps,
+                mostMps,
+                mend);
     }
 
     Finding withMend(Mend.Change change, Optional<UUID> line, double value) {
         return new Finding(
-                kind, lines, share, depthM, asternM, pullN, dragN, limitN, Optional.of(new Mend(change, line, value)));
+                kind,
+                lines,
+                share,
+                depthM,
+                asternM,
+                pullN,
+                dragN,
+                limitN,
+                leastMps,
+                mostMps,
+                Optional.of(new Mend(change, line, value)));
     }
 }

@@ -12,7 +12,6 @@ import org.mosswake.core.tow.Regime;
 import org.mosswake.core.tow.TowAnswer;
 import org.mosswake.core.tow.TowLimits;
 import org.mosswake.core.tow.TowShape;
-import org.mosswake.core.tow.TowSolver;
 import org.mosswake.core.units.Force;
 import org.mosswake.core.units.SpeedThroughWater;
 
@@ -35,13 +34,13 @@ final class Findings {
 
     private final Spread spread;
     private final List<SolvedLine> lines;
-    private final TowSolver tows;
+    private final LineSolver solver;
     private final List<Finding> found = new ArrayList<>();
 
-    Findings(Spread spread, List<SolvedLine> lines, TowSolver tows) {
+    Findings(Spread spread, List<SolvedLine> lines, LineSolver solver) {
         this.spread = spread;
         this.lines = lines;
-        this.tows = tows;
+        this.solver = solver;
     }
 
     List<Finding> all() {
@@ -52,6 +51,8 @@ final class Findings {
         pairs();
         speedEffect();
         dragHolds();
+        found.addAll(DeepFindings.of(spread, lines));
+        found.addAll(SpeedFindings.of(spread));
         found.sort(Comparator.comparing(Finding::kind));
         return List.copyOf(found);
     }
@@ -105,7 +106,7 @@ final class Findings {
     private boolean allStayUnder(List<SolvedLine> about, double mps) {
         return about.stream()
                 .allMatch(line ->
-                        tows.settle(line.line().tow(new SpeedThroughWater(mps))) instanceof TowAnswer.Shaped shaped
+                        solver.settle(line.line(), new SpeedThroughWater(mps)) instanceof TowAnswer.Shaped shaped
                                 && shaped.shape().skippingShare() <= 0.005);
     }
 

@@ -30,7 +30,7 @@ final class Labels {
 
     private static String side(SpreadLine line) {
         double starboard = line.holder().tip().starboardM();
-        if (line.lure().dives() || line.holder().kind() == HolderKind.DOWNRIGGER) {
+        if (line.runsDeep()) {
             return "D";
         }
         return Math.abs(starboard) <= MIDDLE_M ? "C" : starboard > 0 ? "S" : "P";

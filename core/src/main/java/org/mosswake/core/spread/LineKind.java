@@ -26,6 +26,8 @@ public enum LineKind {
     HOLLOW_BRAID(1.4, 0.012, 975, Map.of(130, .85)),
     /** Single strand; it hums, and vibration raises its normal drag. */
     TROLLING_WIRE(2.0, 0.012, 7900, Map.of(40, .635)),
+    /** Stranded, for a downrigger. */
+    DOWNRIGGER_CABLE(1.8, 0.012, 6500, Map.of(150, 1.1, 200, 1.1)),
     /** Single strand against teeth: no. 5, 9 and 10. */
     BITE_WIRE(1.5, 0.012, 7900, Map.of(44, .36, 105, .53, 124, .61)),
     /** Many strands against teeth. */

@@ -1,11 +1,25 @@
 package org.mosswake.core.spread;
 
+import java.util.Optional;
 import java.util.UUID;
 import org.mosswake.core.tow.Body;
 
-/** A lure or weight of the boat's own, with its own coefficients; {@code kind} is empty text for a weight. */
-public record LureItem(UUID id, String name, String kind, Body body) {
+/**
+ * A lure or weight of the boat's own, with its own coefficients.
+ *
+ * @param kind  names the generic kind it was made from
+ * @param works speeds at which it works as it should; empty for a weight
+ */
+public record LureItem(UUID id, String name, String kind, Body body, Optional<SpeedWindow> works) {
+    public LureItem(UUID id, String name, String kind, Body body) {
+        this(id, name, kind, body, Optional.empty());
+    }
+
     public boolean dives() {
         return body.diveAreaM2() > 0;
+    }
+
+    boolean isA(LureKind other) {
+        return kind.equals(other.name());
     }
 }

@@ -9,6 +9,8 @@ import org.mosswake.core.tow.TowShape;
  *
  * @param depthPerKnotM  change of the lure's depth for one knot more (m), empty where either has no depth
  * @param depthPerTenM   change of the lure's depth for 10 m more let out (m)
+ * @param deep           for a line on a downrigger
+ * @param branch         the second lure of a three-way
  * @param pullPerKnotN   change of the pull at the tip for one knot more (N)
  */
 public record SolvedLine(
@@ -17,7 +19,9 @@ public record SolvedLine(
         TowAnswer answer,
         Optional<Double> depthPerKnotM,
         Optional<Double> depthPerTenM,
-        Optional<Double> pullPerKnotN) {
+        Optional<Double> pullPerKnotN,
+        Optional<DeepPlace> deep,
+        Optional<BranchPlace> branch) {
     public Optional<TowShape> shape() {
         return answer instanceof TowAnswer.Shaped shaped ? Optional.of(shaped.shape()) : Optional.empty();
     }

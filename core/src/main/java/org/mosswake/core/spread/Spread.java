@@ -3,6 +3,7 @@ package org.mosswake.core.spread;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.Faults;
@@ -13,9 +14,15 @@ import org.mosswake.core.units.SpeedThroughWater;
  * A line-up at one speed through the water.
  *
  * @param engines running
+ * @param here    the water as far as it is known
+ * @param idle    of the boat, when it is known
  */
-public record Spread(SpeedThroughWater speed, int engines, List<SpreadLine> lines) {
+public record Spread(SpeedThroughWater speed, int engines, List<SpreadLine> lines, Here here, Optional<Idle> idle) {
     public static final int MOST_LINES = 12;
+
+    public Spread(SpeedThroughWater speed, int engines, List<SpreadLine> lines) {
+        this(speed, engines, lines, Here.UNKNOWN, Optional.empty());
+    }
 
     public Spread {
         lines = List.copyOf(lines);
@@ -39,5 +46,13 @@ public record Spread(SpeedThroughWater speed, int engines, List<SpreadLine> line
                 faults.add(FaultCode.HOLDER_TAKEN, "lines[" + i + "].holderId", other + 1);
             }
         }
+    }
+
+    /** The same with one line changed; it is found by its id. */
+    public Spread with(SpreadLine changed) {
+        var others = lines.stream()
+                .map(line -> line.id().equals(changed.id()) ? changed : line)
+                .toList();
+        return new Spread(speed, engines, others, here, idle);
     }
 }

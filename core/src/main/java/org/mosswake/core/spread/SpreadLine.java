@@ -1,12 +1,19 @@
 package org.mosswake.core.spread;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.fault.Faults;
+import org.mosswake.core.tow.BranchedTow;
+import org.mosswake.core.tow.Downrigger;
 import org.mosswake.core.tow.Link;
 import org.mosswake.core.tow.Tow;
+import org.mosswake.core.tow.TowSolver;
+import org.mosswake.core.turn.TurnLine;
 import org.mosswake.core.units.Force;
 import org.mosswake.core.units.SpeedThroughWater;
 
@@ -14,14 +21,22 @@ import org.mosswake.core.units.SpeedThroughWater;
  * One line of the spread.
  *
  * @param letOutM from the tip or clip to the lure (m), leaders included
- * @param tackle  from the lure up; the last piece is the main line
+ * @param tackle  from the lure up; the last piece is the main line. At most one piece carries a branch
+ * @param deep    for a line on a downrigger, and only for one
  */
-public record SpreadLine(UUID id, Holder holder, double letOutM, Force strikeDrag, List<TacklePiece> tackle) {
+public record SpreadLine(
+        UUID id, Holder holder, double letOutM, Force strikeDrag, List<TacklePiece> tackle, Optional<DeepRig> deep) {
     /** Main line always left above the leaders (m): the tow is not accepted with less. */
     private static final double LEAST_MAIN_LINE_M = 0.5;
 
+    public SpreadLine(UUID id, Holder holder, double letOutM, Force strikeDrag, List<TacklePiece> tackle) {
+        this(id, holder, letOutM, strikeDrag, tackle, Optional.empty());
+    }
+
     public SpreadLine {
         tackle = List.copyOf(tackle);
+        checkDeep(holder, tackle, deep);
+        checkBranches(tackle);
         if (tackle.isEmpty() || tackle.get(tackle.size() - 1).lengthM().isPresent()) {
             throw FaultException.of(FaultCode.CHAIN_MUST_END_IN_LINE, "tackle");
         }
@@ -37,10 +52,59 @@ public record SpreadLine(UUID id, Holder holder, double letOutM, Force strikeDra
         }
     }
 
+    private static void checkDeep(Holder holder, List<TacklePiece> tackle, Optional<DeepRig> deep) {
+        boolean onDownrigger = holder.kind() == HolderKind.DOWNRIGGER;
+        if (onDownrigger && deep.isEmpty()) {
+            throw FaultException.of(FaultCode.MISSING, "deep");
+        }
+        if (!onDownrigger && deep.isPresent()) {
+            throw FaultException.of(FaultCode.NEEDS_A_DOWNRIGGER, "deep", holder.name());
+        }
+        boolean branched = tackle.stream().anyMatch(piece -> piece.branch().isPresent());
+        if (onDownrigger && branched) {
+            throw FaultException.of(FaultCode.BRANCH_ON_DOWNRIGGER, "tackle");
+        }
+        deep.ifPresent(rig -> {
+            var faults = new Faults();
+            Downrigger.CABLE_OUT_M.check(faults, "deep.cableOutM", rig.cableOutM());
+            Downrigger.CLIP_ABOVE_M.check(faults, "deep.clipAboveM", rig.clipAboveM());
+            if (rig.clipAboveM() > rig.cableOutM() - 0.5) {
+                faults.add(
+                        FaultCode.OUT_OF_RANGE,
+                        "deep.clipAboveM",
+                        rig.clipAboveM(),
+                        Downrigger.CLIP_ABOVE_M.least(),
+                        rig.cableOutM() - 0.5,
+                        "m");
+            }
+            faults.throwIfAny();
+        });
+    }
+
+    private static void checkBranches(List<TacklePiece> tackle) {
+        boolean seen = false;
+        for (int i = 0; i < tackle.size(); i++) {
+            if (tackle.get(i).branch().isEmpty()) {
+                continue;
+            }
+            if (i == 0 || seen || tackle.get(i).item().isPresent()) {
+                throw FaultException.of(FaultCode.BRANCH_MISPLACED, "tackle[" + i + "].branch");
+            }
+            seen = true;
+        }
+    }
+
     public LureItem lure() {
         return tackle.get(0)
                 .item()
                 .orElseThrow(() -> FaultException.of(FaultCode.LURE_WITHOUT_FORCE, "tackle[0].gearId"));
+    }
+
+    /** Runs deep by its own dive or on a downrigger. */
+    public boolean runsDeep() {
+        return deep.isPresent()
+                || lure().dives()
+                || tackle.stream().flatMap(piece -> piece.item().stream()).anyMatch(LureItem::dives);
     }
 
     /** Rated strength of the weakest line in it; joints come with the rig bench. */
@@ -52,10 +116,7 @@ public record SpreadLine(UUID id, Holder holder, double letOutM, Force strikeDra
     }
 
     public Tow tow(SpeedThroughWater speed) {
-        return new Tow(
-                speed,
-                holder.tip().heightM(),
-                IntStream.range(0, tackle.size()).mapToObj(this::link).toList());
+        return new Tow(speed, holder.tip().heightM(), links());
     }
 
     /** Length of the line of piece i (m); the main line takes what the leaders leave of the let-out. */
@@ -72,7 +133,66 @@ public record SpreadLine(UUID id, Holder holder, double letOutM, Force strikeDra
         return new Link(piece.item().map(LureItem::body), piece.line().metre().withLength(lengthM(i)));
     }
 
+    /** The tow of the line by itself, from its lure to its tip or clip; a branch is left out. */
+    List<Link> links() {
+        return IntStream.range(0, tackle.size()).mapToObj(this::link).toList();
+    }
+
+    /** With its branch. */
+    Optional<BranchedTow> branched(SpeedThroughWater speed) {
+        return IntStream.range(0, tackle.size())
+                .filter(i -> tackle.get(i).branch().isPresent())
+                .mapToObj(i -> {
+                    Branch branch = tackle.get(i).branch().orElseThrow();
+                    var links = List.of(
+                            Link.of(branch.lure().body(), branch.line().metre().withLength(branch.lengthM())));
+                    return new BranchedTow(tow(speed), i, links);
+                })
+                .findFirst();
+    }
+
+    /** With its cable. */
+    Optional<Downrigger> downrigger(SpeedThroughWater speed) {
+        return deep.map(rig -> new Downrigger(
+                speed,
+                holder.tip().heightM(),
+                rig.cableOutM(),
+                rig.clipAboveM(),
+                rig.ball().body(),
+                rig.cable().metre(),
+                links()));
+    }
+
+    /** As it is turned: a deep line with its cable and ball as one chain, a three-way with its branch's pull. */
+    public TurnLine turned(SpeedThroughWater speed, TowSolver tows) {
+        Tow whole = branched(speed)
+                .flatMap(b -> b.solve(tows))
+                .map(BranchedTow.Answer::pulled)
+                .or(() -> deep.map(rig -> cabled(rig, speed)))
+                .orElseGet(() -> tow(speed));
+        return new TurnLine(whole, holder.tip().asternM(), holder.tip().starboardM());
+    }
+
+    private Tow cabled(DeepRig rig, SpeedThroughWater speed) {
+        var chain = new ArrayList<>(links());
+        double cable = rig.cableOutM() + holder.tip().heightM() - rig.clipAboveM();
+        chain.add(Link.of(rig.ball().body(), rig.cable().metre().withLength(cable)));
+        return new Tow(speed, holder.tip().heightM(), chain);
+    }
+
     public SpreadLine withLetOut(double metres) {
-        return new SpreadLine(id, holder, metres, strikeDrag, tackle);
+        return new SpreadLine(id, holder, metres, strikeDrag, tackle, deep);
+    }
+
+    public SpreadLine withHolder(Holder other) {
+        return new SpreadLine(id, other, letOutM, strikeDrag, tackle, deep);
+    }
+
+    public SpreadLine withCableOut(double metres) {
+        return new SpreadLine(id, holder, letOutM, strikeDrag, tackle, deep.map(rig -> rig.withCableOut(metres)));
+    }
+
+    public SpreadLine withTackle(List<TacklePiece> pieces) {
+        return new SpreadLine(id, holder, letOutM, strikeDrag, pieces, deep);
     }
 }

@@ -1,14 +1,13 @@
 package org.mosswake.core.spread;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.ToDoubleFunction;
-import org.mosswake.core.tow.Tow;
 import org.mosswake.core.tow.TowAnswer;
 import org.mosswake.core.tow.TowLimits;
 import org.mosswake.core.tow.TowShape;
-import org.mosswake.core.tow.TowSolver;
 import org.mosswake.core.units.SpeedThroughWater;
 import org.mosswake.core.units.SpeedUnit;
 
@@ -20,41 +19,68 @@ public final class SpreadSolver {
 
     private static final double LET_OUT_STEP_M = 2.5;
 
-    private final TowSolver tows = new TowSolver();
+    private final LineSolver solver = new LineSolver();
 
     public SolvedSpread solve(Spread spread) {
         Map<UUID, String> labels = Labels.of(spread.lines());
         var lines = spread.lines().stream()
                 .map(line -> solve(line, labels.get(line.id()), spread.speed()))
                 .toList();
+        List<Finding> findings = new Findings(spread, lines, solver).all();
         return new SolvedSpread(
-                lines, Wake.of(spread.speed(), spread.engines()), new Findings(spread, lines, tows).all());
+                lines, Wake.of(spread.speed(), spread.engines()), findings, ground(spread), slower(spread, findings));
+    }
+
+    private static Optional<TwoSpeeds> ground(Spread spread) {
+        return spread.here().stream()
+                .flatMap(stream -> spread.here()
+                        .headingRad()
+                        .map(heading -> TwoSpeeds.of(spread.speed().mps(), heading, stream)));
+    }
+
+    private static Optional<Idle.Remedies> slower(Spread spread, List<Finding> findings) {
+        return findings.stream()
+                .filter(finding -> finding.kind() == Finding.Kind.IDLE_TOO_FAST)
+                .findFirst()
+                .flatMap(finding ->
+                        spread.idle().orElseThrow().remedies(finding.leastMps().orElseThrow()));
     }
 
     private SolvedLine solve(SpreadLine line, String label, SpeedThroughWater speed) {
-        Tow tow = line.tow(speed);
         double slower = Math.max(TowLimits.SPEED_MPS.least(), speed.mps() - SPEED_STEP);
         double faster = Math.min(TowLimits.SPEED_MPS.most(), speed.mps() + SPEED_STEP);
-        TowAnswer before = tows.settle(tow.withSpeed(slower));
-        TowAnswer after = tows.settle(tow.withSpeed(faster));
+        TowAnswer before = solver.settle(line, new SpeedThroughWater(slower));
+        TowAnswer after = solver.settle(line, new SpeedThroughWater(faster));
         double perKnot = KNOT / (faster - slower);
+        LineSolver.Solved solved = solver.solve(line, speed);
         return new SolvedLine(
                 line,
                 label,
-                tows.solve(tow),
+                solved.answer(),
                 slope(before, after, TowShape::depthM, perKnot),
-                perTenMetres(tow),
-                slope(before, after, TowShape::tensionAtTipN, perKnot));
+                perTenMetres(line, speed),
+                slope(before, after, TowShape::tensionAtTipN, perKnot),
+                solved.deep(),
+                solved.branch());
     }
 
-    private Optional<Double> perTenMetres(Tow tow) {
-        double main =
-                tow.chainFromLure().get(tow.chainFromLure().size() - 1).line().lengthM();
+    /** More line let out; on a downrigger more cable, which is what the crew lets out there. */
+    private Optional<Double> perTenMetres(SpreadLine line, SpeedThroughWater speed) {
+        if (line.deep().isPresent()) {
+            double out = line.deep().get().cableOutM();
+            double less = Math.max(out - LET_OUT_STEP_M, line.deep().get().clipAboveM() + 1.5);
+            return slope(
+                    solver.settle(line.withCableOut(less), speed),
+                    solver.settle(line.withCableOut(out + LET_OUT_STEP_M), speed),
+                    TowShape::depthM,
+                    10 / (out + LET_OUT_STEP_M - less));
+        }
+        double main = line.lengthM(line.tackle().size() - 1);
         double shorter = Math.max(TowLimits.LENGTH_M.least(), main - LET_OUT_STEP_M);
         double longer = Math.min(TowLimits.LENGTH_M.most(), main + LET_OUT_STEP_M);
         return slope(
-                tows.settle(tow.withLastLength(shorter)),
-                tows.settle(tow.withLastLength(longer)),
+                solver.settle(line.withLetOut(line.letOutM() - main + shorter), speed),
+                solver.settle(line.withLetOut(line.letOutM() - main + longer), speed),
                 TowShape::depthM,
                 10 / (longer - shorter));
     }

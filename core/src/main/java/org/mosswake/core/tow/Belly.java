@@ -20,7 +20,8 @@ public record Belly(double speedMps, double clipDepthM, double clipBehindM, doub
     public static final double SLACK_N = Physics.GRAVITY / 4;
 
     private static final double MOST_N = 2000;
-    private static final int STEPS = 160;
+    private static final int STEPS = 64;
+    private static final int ANGLES = 24;
 
     /**
      * @param lengthM   of line from clip to tip
@@ -34,8 +35,8 @@ public record Belly(double speedMps, double clipDepthM, double clipBehindM, doub
         double before = Double.NaN;
         double beforeAngle = 0;
         // From straight up to streaming far astern.
-        for (int i = 0; i <= 60; i++) {
-            double angle = Math.toRadians(i * 2.8 - 80);
+        for (int i = 0; i <= ANGLES; i++) {
+            double angle = Math.toRadians(168.0 * i / ANGLES - 80);
             double miss = miss(pullAtClipN, angle);
             if (!Double.isNaN(before) && !Double.isNaN(miss) && before * miss <= 0) {
                 return Optional.of(shape(pullAtClipN, root(pullAtClipN, beforeAngle, before, angle)));

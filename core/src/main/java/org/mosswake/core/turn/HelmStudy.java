@@ -35,9 +35,7 @@ public final class HelmStudy {
     }
 
     public HelmAnswer follow() {
-        var through = lines.stream()
-                .map(line -> new LineTrace(line, rules.dt(), this::through))
-                .toList();
+        var through = traces();
         var pairs = pairs(through);
         var frames = new ArrayList<TurnFrame>();
         for (int step = 0; step <= steps; step++) {
@@ -47,6 +45,38 @@ public final class HelmStudy {
             frames.add(frame(through, step));
         }
         return new HelmAnswer(frames, fouls, straightened(through));
+    }
+
+    /** Frames of the helm only, without looking for fouls or straightening. */
+    public List<TurnFrame> through() {
+        var traces = traces();
+        var frames = new ArrayList<TurnFrame>();
+        for (int step = 0; step <= steps; step++) {
+            int now = step;
+            if (!traces.stream().allMatch(trace -> trace.reaches(now))) {
+                return frames;
+            }
+            frames.add(frame(traces, step));
+        }
+        return frames;
+    }
+
+    /** Fouls while the helm is over only, as when a fish holds the boat in her turn. */
+    public List<Foul> foulsThrough() {
+        var traces = traces();
+        var pairs = pairs(traces);
+        for (int step = 0; step <= steps; step++) {
+            if (!watch(traces, pairs, step, 0)) {
+                break;
+            }
+        }
+        return fouls;
+    }
+
+    private List<LineTrace> traces() {
+        return lines.stream()
+                .map(line -> new LineTrace(line, rules.dt(), this::through))
+                .toList();
     }
 
     private Pose through(int step) {

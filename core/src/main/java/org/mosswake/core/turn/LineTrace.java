@@ -85,7 +85,7 @@ final class LineTrace {
         while (strands.size() <= step && !slack && !isAtRest()) {
             advance();
         }
-        return !slack;
+        return !slack || step < strands.size();
     }
 
     private void advance() {
@@ -165,10 +165,6 @@ final class LineTrace {
 
     boolean isAtRest() {
         return restFrom < Integer.MAX_VALUE;
-    }
-
-    boolean isSlack() {
-        return slack;
     }
 
     /** First step from which the lure stays back at its place, as far as followed. */

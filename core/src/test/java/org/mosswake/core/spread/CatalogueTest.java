@@ -43,7 +43,8 @@ class CatalogueTest {
         var line = LineKind.MONO.metreRated(Force.of(50, ForceUnit.POUND_FORCE)).withLength(40);
         var tow = new Tow(new SpeedThroughWater(1.5), 1.5, List.of(Link.of(kind.usual(), line)));
         assertThat(new TowSolver().solve(tow)).isNotNull();
-        assertThat(kind.dives()).isEqualTo(kind == LureKind.LIPPED_PLUG);
+        assertThat(kind.dives()).isEqualTo(kind == LureKind.LIPPED_PLUG || kind == LureKind.DIVING_PLANE);
+        assertThat(kind.works().isEmpty()).isFalse();
     }
 
     @Test

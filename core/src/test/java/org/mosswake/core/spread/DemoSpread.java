@@ -4,7 +4,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.mosswake.core.tow.Body;
 import org.mosswake.core.units.Force;
 import org.mosswake.core.units.ForceUnit;
 import org.mosswake.core.units.SpeedThroughWater;
@@ -35,8 +34,7 @@ final class DemoSpread {
     }
 
     static SpreadLine line(String name, Holder holder, double letOut, LureKind lure, double dragKg) {
-        Body body = lure.usual();
-        var item = new LureItem(id("lure " + lure), lure.name(), lure.name(), body);
+        LureItem item = lure(lure);
         return new SpreadLine(
                 id(name),
                 holder,
@@ -60,6 +58,62 @@ final class DemoSpread {
                         plain.tackle().get(0),
                         new TacklePiece(Optional.of(lead), LEADER, Optional.of(5.0)),
                         plain.tackle().get(1)));
+    }
+
+    static Holder flat(String name, double baseStarboard, double tipStarboard) {
+        return new Holder(
+                id(name),
+                name,
+                HolderKind.FLAT,
+                new DeckPoint(-0.2, baseStarboard, 1.1),
+                new DeckPoint(1.2, tipStarboard, 1.8));
+    }
+
+    static Holder centre() {
+        return new Holder(
+                id("centre"), "centre", HolderKind.CENTRE, new DeckPoint(-2.4, 0, 2.6), new DeckPoint(-0.6, 0, 5.2));
+    }
+
+    static LureItem lure(LureKind kind) {
+        return new LureItem(id("lure " + kind), kind.name(), kind.name(), kind.usual(), Optional.of(kind.works()));
+    }
+
+    /** On a downrigger, so far behind the clip. */
+    static SpreadLine deep(String name, double cableOut, double behindClip, LureKind lure, ClipSeat seat) {
+        var holder = new Holder(
+                id("rigger " + name),
+                name,
+                HolderKind.DOWNRIGGER,
+                new DeckPoint(-0.4, 0.9, 0.8),
+                new DeckPoint(0.2, 1.4, 0.9));
+        var ball = new LureItem(id("ball"), "ball", "BALL_LEAD", LureKind.ballLead(4.5));
+        var rig = new DeepRig(cableOut, 1, ball, line("cable", LineKind.DOWNRIGGER_CABLE, 150), seat);
+        return new SpreadLine(
+                id(name),
+                holder,
+                behindClip,
+                Force.of(3, ForceUnit.KILOGRAM_FORCE),
+                List.of(
+                        new TacklePiece(Optional.of(lure(lure)), LEADER, Optional.of(2.0)),
+                        new TacklePiece(Optional.empty(), MAIN, Optional.empty())),
+                Optional.of(rig));
+    }
+
+    /** Heavy lead on a metre and a half, hair jig on four and a half. */
+    static SpreadLine threeWay(String name, Holder holder, double letOut) {
+        var lead = new LureItem(id("lead"), "lead", "TORPEDO_LEAD", LureKind.torpedoLead(0.8));
+        return new SpreadLine(
+                id(name),
+                holder,
+                letOut,
+                Force.of(6, ForceUnit.KILOGRAM_FORCE),
+                List.of(
+                        new TacklePiece(Optional.of(lead), MAIN, Optional.of(1.5)),
+                        new TacklePiece(
+                                Optional.empty(),
+                                MAIN,
+                                Optional.empty(),
+                                Optional.of(new Branch(lure(LureKind.HAIR_JIG), MAIN, 4.5)))));
     }
 
     private static LineItem line(String name, LineKind kind, double pounds) {

@@ -162,6 +162,13 @@ class TurnStudyTest {
         assertThat(study.limits(changed)).isEqualTo(new TurnStudy(RULES).limits(changed));
     }
 
+    @ParameterizedTest
+    @MethodSource("spreads")
+    void askedTwiceItAnswersTheSame(List<TurnLine> spread) {
+        var study = new TurnStudy(RULES);
+        assertThat(study.limits(spread)).isEqualTo(study.limits(spread));
+    }
+
     @Test
     void aLongLineOnTheInsideHangsSlack() {
         Foul foul = limit(TurnSpreads.lopsided().subList(0, 1), Side.STARBOARD)

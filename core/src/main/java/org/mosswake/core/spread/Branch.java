@@ -1,0 +1,4 @@
+package org.mosswake.core.spread;
+
+/** A second lure on a leader of its own, tied in where a three-way swivel sits (m). */
+public record Branch(LureItem lure, LineItem line, double lengthM) {}

@@ -1,0 +1,91 @@
+package org.mosswake.core.spread;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.mosswake.core.spread.SettingOrder.Placed;
+import org.mosswake.core.turn.Foul;
+import org.mosswake.core.turn.Helm;
+import org.mosswake.core.turn.HelmStudy;
+import org.mosswake.core.turn.Side;
+import org.mosswake.core.turn.TurnRules;
+
+/**
+ * Which lines come in for a fish on one of them, nearest first, the twin last; a far centre strike clears all. What lies
+ * farther out stays, unless it comes across the fish's line as the boat turns towards the fish.
+ */
+final class ClearingOrder {
+    /** As far as the boat turns to bring the fish on her quarter (rad). */
+    private static final double TO_QUARTER_RAD = Math.toRadians(40);
+    /** Within this of the fish a lure counts as no farther out (m). */
+    private static final double NO_FARTHER_M = 1;
+    /** A tip this near the middle line has no side of its own (m). */
+    private static final double MIDDLE_M = 0.25;
+
+    private final List<Placed> placed;
+    private final TurnRules rules;
+
+    ClearingOrder(List<Placed> placed, TurnRules rules) {
+        this.placed = placed;
+        this.rules = rules;
+    }
+
+    List<ClearStep> stepsFor(Placed struck) {
+        var others = new ArrayList<>(placed);
+        others.remove(struck);
+        others.sort(Comparator.comparingDouble(Placed::lureAsternM)
+                .thenComparing(p -> p.line().id()));
+        if (isFarCentre(struck, others)) {
+            return others.stream()
+                    .map(p -> new ClearStep(p.line().id(), true, ClearStep.Reason.FAR_CENTRE))
+                    .toList();
+        }
+        Set<Placed> across = comeAcross(struck);
+        Placed twin = SettingOrder.twinOf(struck, others).orElse(null);
+        var clear = new ArrayList<ClearStep>();
+        var stay = new ArrayList<ClearStep>();
+        for (Placed other : others) {
+            if (other == twin) {
+                continue;
+            }
+            boolean nearer = other.lureAsternM() <= struck.lureAsternM() + NO_FARTHER_M;
+            if (nearer || across.contains(other)) {
+                clear.add(new ClearStep(
+                        other.line().id(), true, nearer ? ClearStep.Reason.NEARER : ClearStep.Reason.COMES_ACROSS));
+            } else {
+                stay.add(new ClearStep(other.line().id(), false, ClearStep.Reason.STAYS));
+            }
+        }
+        if (twin != null) {
+            clear.add(new ClearStep(twin.line().id(), true, ClearStep.Reason.TWIN));
+        }
+        clear.addAll(stay);
+        return clear;
+    }
+
+    private static boolean isFarCentre(Placed struck, List<Placed> others) {
+        return Math.abs(struck.tip()) <= MIDDLE_M
+                && others.stream().allMatch(other -> other.lureAsternM() < struck.lureAsternM());
+    }
+
+    private Set<Placed> comeAcross(Placed struck) {
+        var found = new HashSet<Placed>();
+        List<Side> sides = Math.abs(struck.tip()) <= MIDDLE_M
+                ? List.of(Side.PORT, Side.STARBOARD)
+                : List.of(struck.tip() > 0 ? Side.STARBOARD : Side.PORT);
+        int mine = placed.indexOf(struck);
+        for (Side side : sides) {
+            var helm = Helm.turn(side, TO_QUARTER_RAD, rules.radiusM());
+            var turned = placed.stream().map(Placed::turned).toList();
+            for (Foul foul : new HelmStudy(rules, helm, turned).foulsThrough()) {
+                if (foul.other().isPresent()
+                        && (foul.line() == mine || foul.other().get() == mine)) {
+                    found.add(placed.get(foul.line() == mine ? foul.other().get() : foul.line()));
+                }
+            }
+        }
+        return found;
+    }
+}

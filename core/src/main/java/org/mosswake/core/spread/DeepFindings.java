@@ -1,0 +1,130 @@
+package org.mosswake.core.spread;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.mosswake.core.spread.Finding.Kind;
+import org.mosswake.core.spread.Finding.Mend.Change;
+import org.mosswake.core.units.SpeedUnit;
+
+/** What can be said of deep lines: bottom, bait, clip and cable. */
+final class DeepFindings {
+    /** Lines said to be off the bottom: nearer than this (m). */
+    private static final double NEAR_BOTTOM_M = 15;
+
+    private static final double LIFT_TO_M = 1;
+    /** A clip should hold this times the pull it feels (ESTIMATE: the pull of a seaway). */
+    private static final double HOLD_MARGIN = 1.3;
+    /** A hand-long bait keeps up with this speed for minutes: three of its lengths a second (m/s, ESTIMATE). */
+    private static final double BAIT_SWIMS_MPS = SpeedUnit.KNOT.toSi(1.5);
+    /** With less line behind the clip than this it reaches the cable in a spurt (m, ESTIMATE). */
+    private static final double SHORT_DROP_BACK_M = 5;
+
+    private static final double SPURT_MPS = SpeedUnit.KNOT.toSi(2);
+
+    private final Spread spread;
+    private final List<SolvedLine> lines;
+    private final List<Finding> found = new ArrayList<>();
+
+    private DeepFindings(Spread spread, List<SolvedLine> lines) {
+        this.spread = spread;
+        this.lines = lines;
+    }
+
+    static List<Finding> of(Spread spread, List<SolvedLine> lines) {
+        var findings = new DeepFindings(spread, lines);
+        lines.forEach(findings::clip);
+        lines.forEach(findings::swimsUp);
+        spread.here().bottomM().ifPresent(findings::bottom);
+        spread.here().bait().ifPresent(findings::bait);
+        return findings.found;
+    }
+
+    private void clip(SolvedLine line) {
+        line.deep().ifPresent(deep -> {
+            double hold = line.line().deep().orElseThrow().seat().holdN();
+            if (hold < HOLD_MARGIN * deep.clipPullN()) {
+                found.add(Finding.about(Kind.CLIP_LETS_GO, id(line))
+                        .withPull(deep.clipPullN())
+                        .withDrag(hold, HOLD_MARGIN * deep.clipPullN()));
+            }
+        });
+    }
+
+    private void swimsUp(SolvedLine line) {
+        boolean bait = line.line().lure().isA(LureKind.LIVE_BAIT);
+        double v = spread.speed().mps();
+        boolean slow = v < BAIT_SWIMS_MPS || (v < SPURT_MPS && line.line().letOutM() < SHORT_DROP_BACK_M);
+        if (line.deep().isPresent() && bait && slow) {
+            double enough = line.line().letOutM() < SHORT_DROP_BACK_M ? SPURT_MPS : BAIT_SWIMS_MPS;
+            found.add(Finding.about(Kind.SWIMS_UP, id(line))
+                    .withSpeeds(v, enough)
+                    .withMend(Change.SPEED, Optional.empty(), enough));
+        }
+    }
+
+    /** Deepest thing of a line (m). */
+    private static Optional<Double> lowest(SolvedLine line) {
+        return line.shape().map(shape -> {
+            double lowest = shape.depthM();
+            for (var body : shape.bodies()) {
+                lowest = Math.max(lowest, -body.place().heightM());
+            }
+            lowest = Math.max(lowest, line.deep().map(DeepPlace::ballDepthM).orElse(0.0));
+            return Math.max(lowest, line.branch().map(BranchPlace::depthM).orElse(0.0));
+        });
+    }
+
+    private void bottom(double bottomM) {
+        lines.stream()
+                .filter(line -> lowest(line).filter(depth -> depth >= bottomM).isPresent())
+                .forEach(line -> found.add(touching(line, bottomM)));
+        lines.stream()
+                .filter(line -> lowest(line)
+                        .filter(depth -> depth < bottomM && bottomM - depth <= NEAR_BOTTOM_M)
+                        .isPresent())
+                .max(Comparator.comparingDouble(line -> lowest(line).orElseThrow()))
+                .ifPresent(line -> found.add(Finding.about(Kind.OFF_BOTTOM, id(line))
+                        .withPlace(bottomM - lowest(line).orElseThrow(), 0)));
+    }
+
+    private Finding touching(SolvedLine line, double bottomM) {
+        double under = lowest(line).orElseThrow() - bottomM;
+        var finding = Finding.about(Kind.TOUCHES_BOTTOM, id(line)).withPlace(under, 0);
+        double per = line.depthPerTenM().orElse(0.0) / 10;
+        if (per < 0.02) {
+            return finding;
+        }
+        double less = (under + LIFT_TO_M) / per;
+        if (line.deep().isPresent()) {
+            double cable = line.line().deep().orElseThrow().cableOutM() - less;
+            return cable < 3
+                    ? finding
+                    : finding.withMend(Change.CABLE_OUT, Optional.of(line.line().id()), cable);
+        }
+        double letOut = line.line().letOutM() - less;
+        return letOut < 5
+                ? finding
+                : finding.withMend(Change.LET_OUT, Optional.of(line.line().id()), letOut);
+    }
+
+    /** Deep lines by their distance to the bait: the nearest one that is outside, above negative. */
+    private void bait(Here.Band bait) {
+        lines.stream()
+                .filter(line -> line.line().runsDeep() && line.shape().isPresent())
+                .min(Comparator.comparingDouble(line -> Math.abs(outside(line, bait))))
+                .ifPresent(line ->
+                        found.add(Finding.about(Kind.BAIT_LAYER, id(line)).withPlace(outside(line, bait), 0)));
+    }
+
+    private static double outside(SolvedLine line, Here.Band bait) {
+        double depth = line.shape().orElseThrow().depthM();
+        return depth < bait.topM() ? depth - bait.topM() : Math.max(0, depth - bait.bottomM());
+    }
+
+    private static List<UUID> id(SolvedLine line) {
+        return List.of(line.line().id());
+    }
+}

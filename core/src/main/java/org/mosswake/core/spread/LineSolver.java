@@ -1,0 +1,108 @@
+package org.mosswake.core.spread;
+
+import java.util.List;
+import java.util.Optional;
+import org.mosswake.core.tow.Belly;
+import org.mosswake.core.tow.BodyPlace;
+import org.mosswake.core.tow.BranchedTow;
+import org.mosswake.core.tow.Downrigger;
+import org.mosswake.core.tow.Point;
+import org.mosswake.core.tow.TowAnswer;
+import org.mosswake.core.tow.TowShape;
+import org.mosswake.core.tow.TowSolver;
+import org.mosswake.core.units.SpeedThroughWater;
+
+/** Solves a line of whatever build: plain, three-way, or down a cable. Places are from the holder's tip. */
+final class LineSolver {
+    /** The crew takes up until the rod bends: about a kilogram and a half (N, ESTIMATE). */
+    private static final double FIRM_N = 15;
+    /** Rods for deep lines stand beside the arm, their tips this much above its pulley (m, ESTIMATE). */
+    private static final double ROD_OVER_PULLEY_M = 1.2;
+
+    final TowSolver tows = new TowSolver();
+
+    /**
+     * @param answer of the line's own lure
+     * @param deep   for a line on a downrigger that has a shape
+     * @param branch for a three-way that has a shape
+     */
+    record Solved(TowAnswer answer, Optional<DeepPlace> deep, Optional<BranchPlace> branch) {}
+
+    Solved solve(SpreadLine line, SpeedThroughWater speed) {
+        if (line.deep().isPresent()) {
+            return line.downrigger(speed)
+                    .flatMap(rig -> rig.solve(tows))
+                    .map(answer -> new Solved(
+                            new TowAnswer.Shaped(shifted(answer.line(), answer.clip())),
+                            Optional.of(deepPlace(line, answer, speed)),
+                            Optional.empty()))
+                    .orElseGet(() -> unsolved("The ball comes up: the cable has no shape at this speed."));
+        }
+        Optional<BranchedTow> branched = line.branched(speed);
+        if (branched.isPresent()) {
+            return branched.get()
+                    .solve(tows)
+                    .map(answer -> new Solved(
+                            new TowAnswer.Shaped(answer.main()), Optional.empty(), Optional.of(BranchPlace.of(answer))))
+                    .orElseGet(() -> unsolved("One lure of the three-way leaves the water."));
+        }
+        return new Solved(tows.solve(line.tow(speed)), Optional.empty(), Optional.empty());
+    }
+
+    /** As {@link #solve}, of plain lines without a path: for searches that try many. */
+    TowAnswer settle(SpreadLine line, SpeedThroughWater speed) {
+        boolean plain = line.deep().isEmpty()
+                && line.tackle().stream().allMatch(piece -> piece.branch().isEmpty());
+        return plain ? tows.settle(line.tow(speed)) : solve(line, speed).answer();
+    }
+
+    private static Solved unsolved(String reason) {
+        return new Solved(new TowAnswer.NotConverged(reason, 0), Optional.empty(), Optional.empty());
+    }
+
+    private static DeepPlace deepPlace(SpreadLine line, Downrigger.Answer answer, SpeedThroughWater speed) {
+        double pulley = line.holder().tip().heightM();
+        var belly = new Belly(
+                speed.mps(),
+                Math.max(0.1, -answer.clip().heightM()),
+                answer.clip().asternM(),
+                pulley + ROD_OVER_PULLEY_M,
+                line.tackle().get(line.tackle().size() - 1).line().metre());
+        return new DeepPlace(
+                answer.cable().depthM(),
+                answer.cable().asternM(),
+                -answer.clip().heightM(),
+                answer.clip().asternM(),
+                answer.blowBackM(),
+                answer.clipPullN(),
+                answer.cable().tensionAtTipN(),
+                answer.cable().path(),
+                belly.at(FIRM_N));
+    }
+
+    private static TowShape shifted(TowShape shape, Point by) {
+        return new TowShape(
+                shape.regime(),
+                shape.depthM(),
+                shape.asternM() + by.asternM(),
+                shape.lateralM() + by.lateralM(),
+                shape.immersion(),
+                shape.skippingShare(),
+                shape.surfacing(),
+                shape.tensionAtLureN(),
+                shape.tensionAtTipN(),
+                shape.bodies().stream()
+                        .map(b -> new BodyPlace(b.link(), shifted(b.place(), by), b.tensionN()))
+                        .toList(),
+                shape.entry().map(p -> shifted(p, by)),
+                shifted(shape.path(), by));
+    }
+
+    private static List<Point> shifted(List<Point> path, Point by) {
+        return path.stream().map(p -> shifted(p, by)).toList();
+    }
+
+    private static Point shifted(Point p, Point by) {
+        return new Point(p.asternM() + by.asternM(), p.lateralM() + by.lateralM(), p.heightM());
+    }
+}

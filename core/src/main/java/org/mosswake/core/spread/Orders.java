@@ -1,0 +1,31 @@
+package org.mosswake.core.spread;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.mosswake.core.spread.SettingOrder.Placed;
+import org.mosswake.core.tow.TowSolver;
+import org.mosswake.core.turn.TurnRules;
+
+/**
+ * In which order to set the lines, and which to clear for a fish on each. Lines that fly are left out.
+ *
+ * @param clearing by the struck line: first those to clear, in order, then those that stay
+ */
+public record Orders(List<SetStep> setting, Map<UUID, List<ClearStep>> clearing) {
+    public static Orders of(SolvedSpread solved, Spread spread, TurnRules rules) {
+        var tows = new TowSolver();
+        List<Placed> placed = solved.lines().stream()
+                .filter(line -> line.lureAsternM().isPresent())
+                .map(line -> new Placed(
+                        line.line(),
+                        line.lureAsternM().orElseThrow(),
+                        line.line().turned(spread.speed(), tows)))
+                .toList();
+        var clearing = new LinkedHashMap<UUID, List<ClearStep>>();
+        var order = new ClearingOrder(placed, rules);
+        placed.forEach(struck -> clearing.put(struck.line().id(), order.stepsFor(struck)));
+        return new Orders(new SettingOrder(placed, rules).steps(), clearing);
+    }
+}

@@ -1,0 +1,132 @@
+package org.mosswake.core.spread;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.mosswake.core.tow.TowSolver;
+import org.mosswake.core.turn.Side;
+import org.mosswake.core.turn.SideLimit;
+import org.mosswake.core.turn.TurnFrame;
+import org.mosswake.core.turn.TurnLine;
+import org.mosswake.core.turn.TurnRules;
+import org.mosswake.core.turn.TurnStudy;
+
+/** A spread's turns: limits, half turns to look at, and the smallest change that lets her turn farther. */
+public final class SpreadTurns {
+    /** A boat that cannot turn so far to a side is hard to fish (rad): offered mends reach it. */
+    public static final double WANTED_RAD = Math.toRadians(90);
+    /** Less than this is a warning (rad). */
+    public static final double TOO_LITTLE_RAD = Math.toRadians(60);
+    /** A change that gains less is not worth the work (rad). */
+    private static final double WORTH_RAD = Math.toRadians(9);
+    /** Changes of let-out tried, from the smallest (m). */
+    private static final double[] LET_OUT_STEPS_M = {1, 2, 3, 4, 6, 8, 11, 15, 20, 27, 36};
+    /** Moving a line to another holder is as much work as this much line (m). */
+    private static final double HOLDER_COST_M = 9;
+    /** A let-out below this leaves the lure at the transom (m). */
+    private static final double SHORTEST_M = 8;
+
+    private final TowSolver tows = new TowSolver();
+    private final TurnStudy study;
+    private final List<Holder> holders;
+
+    /** @param holders of the boat, for mends that move a line */
+    public SpreadTurns(TurnRules rules, List<Holder> holders) {
+        this.study = new TurnStudy(rules);
+        this.holders = List.copyOf(holders);
+    }
+
+    public Map<Side, SideLimit> limits(Spread spread) {
+        return study.limits(lines(spread));
+    }
+
+    public List<TurnFrame> halfTurn(Spread spread, Side side) {
+        return study.halfTurn(lines(spread), side);
+    }
+
+    private List<TurnLine> lines(Spread spread) {
+        return spread.lines().stream()
+                .map(line -> line.turned(spread.speed(), tows))
+                .toList();
+    }
+
+    /**
+     * A change of one line.
+     *
+     * @param letOutM  the new let-out, or
+     * @param holder   the new holder
+     * @param limitRad what the side allows then
+     * @param enough   true when that is as much as is wanted
+     */
+    public record Mend(
+            Side side, UUID line, Optional<Double> letOutM, Optional<Holder> holder, double limitRad, boolean enough) {}
+
+    private record Change(SpreadLine line, Optional<Double> letOutM, Optional<Holder> holder, double cost) {}
+
+    /**
+     * The smallest change of one of the two lines that foul which lets the boat turn as far as wanted to the tighter side
+     * and no less to the other; if none reaches it, the one that gains most. Found by search: every change is simulated.
+     */
+    public Optional<Mend> mend(Spread spread) {
+        Map<Side, SideLimit> now = limits(spread);
+        Side side = now.get(Side.PORT).limitRad() <= now.get(Side.STARBOARD).limitRad() ? Side.PORT : Side.STARBOARD;
+        double before = now.get(side).limitRad();
+        double other = Math.min(WANTED_RAD, now.get(side.other()).limitRad());
+        if (before >= WANTED_RAD || now.get(side).firstFoul().isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<Mend> best = Optional.empty();
+        for (Change change : changes(spread, now.get(side))) {
+            Spread changed = spread.with(change.line());
+            double limit = study.limit(lines(changed), side, WANTED_RAD).limitRad();
+            double bar = best.map(Mend::limitRad).orElse(before + WORTH_RAD);
+            boolean enough = limit >= WANTED_RAD - 1e-6;
+            if (limit < bar - 1e-9 && !enough) {
+                continue;
+            }
+            double opposite = study.limit(lines(changed), side.other(), other).limitRad();
+            if (opposite < other - 1e-6 || (best.isPresent() && limit <= bar && !enough)) {
+                continue;
+            }
+            best = Optional.of(new Mend(side, change.line().id(), change.letOutM(), change.holder(), limit, enough));
+            if (enough) {
+                return best;
+            }
+        }
+        return best;
+    }
+
+    private List<Change> changes(Spread spread, SideLimit limit) {
+        var changes = new ArrayList<Change>();
+        var foul = limit.firstFoul().orElseThrow();
+        addChanges(spread, spread.lines().get(foul.line()), changes);
+        foul.other().ifPresent(other -> addChanges(spread, spread.lines().get(other), changes));
+        changes.sort((a, b) -> Double.compare(a.cost(), b.cost()));
+        return changes;
+    }
+
+    private void addChanges(Spread spread, SpreadLine line, List<Change> changes) {
+        double shortest =
+                Math.max(SHORTEST_M, line.letOutM() - line.lengthM(line.tackle().size() - 1) + 1);
+        double most = line.letOutM() - line.lengthM(line.tackle().size() - 1) + 400;
+        for (double step : LET_OUT_STEPS_M) {
+            for (double letOut : new double[] {line.letOutM() - step, line.letOutM() + step}) {
+                if (letOut >= shortest && letOut <= most) {
+                    changes.add(new Change(line.withLetOut(letOut), Optional.of(letOut), Optional.empty(), step));
+                }
+            }
+        }
+        if (line.deep().isPresent()) {
+            return;
+        }
+        for (Holder holder : holders) {
+            boolean taken = spread.lines().stream()
+                    .anyMatch(other -> other.holder().id().equals(holder.id()));
+            if (!taken && holder.kind() != HolderKind.DOWNRIGGER) {
+                changes.add(new Change(line.withHolder(holder), Optional.empty(), Optional.of(holder), HOLDER_COST_M));
+            }
+        }
+    }
+}

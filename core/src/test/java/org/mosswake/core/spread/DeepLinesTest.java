@@ -1,0 +1,148 @@
+package org.mosswake.core.spread;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.spread.Finding.Kind;
+import org.mosswake.core.units.SpeedThroughWater;
+import org.mosswake.core.units.SpeedUnit;
+
+/** Lines down a cable and three-ways, as parts of a spread. */
+class DeepLinesTest {
+    private static SolvedSpread solved(Spread spread) {
+        return new SpreadSolver().solve(spread);
+    }
+
+    private static Spread over(double knots, double bottomM, SpreadLine... lines) {
+        var here = new Here(
+                Optional.of(bottomM),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+        return new Spread(SpeedThroughWater.of(knots, SpeedUnit.KNOT), 1, List.of(lines), here, Optional.empty());
+    }
+
+    private static List<Kind> kinds(Spread spread) {
+        return solved(spread).findings().stream().map(Finding::kind).toList();
+    }
+
+    private static Finding finding(Spread spread, Kind kind) {
+        return solved(spread).findings().stream()
+                .filter(f -> f.kind() == kind)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void aDeepLineIsPlacedBehindItsPulley() {
+        var spread = DemoSpread.atKnots(2.5, DemoSpread.deep("deep", 20, 8, LureKind.SQUID, ClipSeat.FULL));
+        SolvedLine line = solved(spread).lines().get(0);
+        DeepPlace deep = line.deep().orElseThrow();
+        assertThat(line.label()).isEqualTo("D1");
+        assertThat(deep.ballDepthM() + deep.blowBackM()).isCloseTo(20, within(1e-9));
+        assertThat(deep.clipDepthM()).isLessThan(deep.ballDepthM());
+        assertThat(line.shape().orElseThrow().asternM()).isGreaterThan(deep.clipAsternM() + 7);
+        assertThat(line.depthPerTenM()).hasValueSatisfying(d -> assertThat(d).isBetween(5.0, 10.0));
+        assertThat(deep.belly().orElseThrow().lengthM()).isGreaterThan(deep.clipDepthM());
+    }
+
+    @Test
+    void aWideAttractorPullsAHalfSeatedClipOpen() {
+        var half = DemoSpread.deep("deep", 20, 8, LureKind.ROTATING_BLADE, ClipSeat.HALF);
+        var full = DemoSpread.deep("deep", 20, 8, LureKind.ROTATING_BLADE, ClipSeat.FULL);
+        assertThat(kinds(DemoSpread.atKnots(2.6, half))).contains(Kind.CLIP_LETS_GO);
+        assertThat(kinds(DemoSpread.atKnots(2.6, full))).doesNotContain(Kind.CLIP_LETS_GO);
+    }
+
+    @Test
+    void aLiveBaitTowedTooSlowlySwimsUpToTheCable() {
+        var bait = DemoSpread.deep("deep", 10, 7, LureKind.LIVE_BAIT, ClipSeat.HALF);
+        var slow = finding(DemoSpread.atKnots(1.2, bait), Kind.SWIMS_UP);
+        double enough = slow.mend().orElseThrow().value();
+        assertThat(kinds(DemoSpread.atKnots(SpeedUnit.KNOT.fromSi(enough) + 0.01, bait)))
+                .doesNotContain(Kind.SWIMS_UP);
+        var shortBait = DemoSpread.deep("deep", 10, 3.5, LureKind.LIVE_BAIT, ClipSeat.HALF);
+        assertThat(kinds(DemoSpread.atKnots(1.7, shortBait))).contains(Kind.SWIMS_UP);
+    }
+
+    @Test
+    void theBallOnTheBottomIsSaidAndMended() {
+        var line = DemoSpread.deep("deep", 24, 8, LureKind.SQUID, ClipSeat.FULL);
+        Finding touching = finding(over(2, 20, line), Kind.TOUCHES_BOTTOM);
+        var mend = touching.mend().orElseThrow();
+        assertThat(mend.change()).isEqualTo(Finding.Mend.Change.CABLE_OUT);
+        var mended = over(2, 20, line.withCableOut(mend.value()));
+        assertThat(kinds(mended)).doesNotContain(Kind.TOUCHES_BOTTOM).contains(Kind.OFF_BOTTOM);
+    }
+
+    @Test
+    void cableForADepthAndNoLetOut() {
+        var line = DemoSpread.deep("deep", 15, 8, LureKind.ROTATING_BLADE, ClipSeat.FULL);
+        SpeedThroughWater speed = SpeedThroughWater.of(2.5, SpeedUnit.KNOT);
+        DepthWays ways = DepthWays.of(line, speed, 20, 400);
+        assertThat(ways.letOut()).isEmpty();
+        double cable = ways.cable().orElseThrow().value().orElseThrow();
+        var again = solved(DemoSpread.atKnots(2.5, line.withCableOut(cable)))
+                .lines()
+                .get(0);
+        assertThat(again.shape().orElseThrow().depthM()).isCloseTo(20, within(0.03));
+    }
+
+    @Test
+    void leadLetOutAndSpeedForADepth() {
+        var line = DemoSpread.weighted("w", DemoSpread.flat("corner", 1.5, 2.2), 40, LureKind.HAIR_JIG, 0.45);
+        SpeedThroughWater speed = SpeedThroughWater.of(3, SpeedUnit.KNOT);
+        DepthWays ways = DepthWays.of(line, speed, 9, 400);
+        assertThat(ways.letOut().orElseThrow().value()).isPresent();
+        assertThat(ways.lead().orElseThrow().value()).isPresent();
+        double slower = ways.speed().value().orElseThrow();
+        var tried = new Spread(new SpeedThroughWater(slower), 1, List.of(line));
+        assertThat(solved(tried).lines().get(0).shape().orElseThrow().depthM()).isCloseTo(9, within(0.03));
+        assertThat(ways.cable()).isEmpty();
+    }
+
+    @Test
+    void bothLuresOfAThreeWayAreSolved() {
+        var line = DemoSpread.threeWay("three", DemoSpread.flat("corner", 1.5, 2.2), 40);
+        SolvedLine solved = solved(DemoSpread.atKnots(2.8, line)).lines().get(0);
+        BranchPlace branch = solved.branch().orElseThrow();
+        assertThat(branch.asternM()).isGreaterThan(solved.shape().orElseThrow().asternM());
+        assertThat(branch.depthM()).isCloseTo(solved.shape().orElseThrow().depthM(), within(4.0));
+    }
+
+    @Test
+    void whatCannotBeTiedIsRefusedByName() {
+        var plain = DemoSpread.line("a", DemoSpread.flat("corner", 1.5, 2.2), 40, LureKind.FEATHER);
+        var deep = DemoSpread.deep("deep", 20, 8, LureKind.SQUID, ClipSeat.FULL);
+        assertThatThrownBy(() -> plain.withHolder(deep.holder()))
+                .isInstanceOf(FaultException.class)
+                .hasMessageContaining("deep is missing");
+        assertThatThrownBy(() -> deep.withHolder(plain.holder()))
+                .isInstanceOf(FaultException.class)
+                .hasMessageContaining("no downrigger");
+        assertThatThrownBy(() -> deep.withCableOut(1)).isInstanceOf(FaultException.class);
+    }
+
+    @Test
+    void deepLinesSayHowTheyLieToTheBait() {
+        var line = DemoSpread.deep("deep", 12, 8, LureKind.SQUID, ClipSeat.FULL);
+        var here = new Here(
+                Optional.of(40.0),
+                Optional.of(new Here.Band(18, 22)),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+        var spread = new Spread(SpeedThroughWater.of(2.2, SpeedUnit.KNOT), 1, List.of(line), here, Optional.empty());
+        assertThat(finding(spread, Kind.BAIT_LAYER).depthM().orElseThrow()).isBetween(-8.0, -4.0);
+    }
+}

@@ -1,0 +1,76 @@
+package org.mosswake.core.spread;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.mosswake.core.turn.Side;
+import org.mosswake.core.turn.TurnRules;
+
+class SpreadTurnsTest {
+    private static final TurnRules RULES = new TurnRules(3.86, 40, -3, 1.5, 1);
+
+    private static SpreadLine pole(String name, double starboard, double letOut) {
+        return DemoSpread.line(name, DemoSpread.rigger("pole " + name, starboard, 4), letOut, LureKind.BULLET_SKIRT);
+    }
+
+    private static Spread tight() {
+        return DemoSpread.atKnots(
+                7.5,
+                pole("s1", 6.4, 84),
+                pole("p1", -6.4, 84),
+                DemoSpread.line("c1", DemoSpread.centre(), 130, LureKind.FEATHER));
+    }
+
+    /** What the search offers is tried afresh: the tight side opens as far as said, the other loses nothing wanted. */
+    @Test
+    void aMendDoesWhatItSays() {
+        var turns = new SpreadTurns(RULES, List.of());
+        var before = turns.limits(tight());
+        SpreadTurns.Mend mend = turns.mend(tight()).orElseThrow();
+        SpreadLine line = tight().lines().stream()
+                .filter(l -> l.id().equals(mend.line()))
+                .findFirst()
+                .orElseThrow();
+        Spread mended = tight().with(line.withLetOut(mend.letOutM().orElseThrow()));
+        var after = new SpreadTurns(RULES, List.of()).limits(mended);
+        assertThat(after.get(mend.side()).limitRad())
+                .isGreaterThan(before.get(mend.side()).limitRad());
+        assertThat(Math.min(after.get(mend.side()).limitRad(), SpreadTurns.WANTED_RAD))
+                .isEqualTo(Math.min(mend.limitRad(), SpreadTurns.WANTED_RAD));
+        assertThat(after.get(mend.side().other()).limitRad())
+                .isGreaterThanOrEqualTo(Math.min(
+                        SpreadTurns.WANTED_RAD, before.get(mend.side().other()).limitRad()));
+    }
+
+    @Test
+    void aFreeHolderMayMendWhatLetOutsDoNot() {
+        Holder wide = DemoSpread.rigger("wide", -9, 4);
+        var lines = DemoSpread.atKnots(7.5, pole("p1", -3, 60), pole("p2", -1.8, 36), pole("s1", 4, 50));
+        var without = new SpreadTurns(RULES, List.of()).mend(lines);
+        var with = new SpreadTurns(RULES, List.of(wide)).mend(lines);
+        assertThat(with).isPresent();
+        double had = without.map(SpreadTurns.Mend::limitRad).orElse(0.0);
+        assertThat(with.orElseThrow().limitRad()).isGreaterThanOrEqualTo(had);
+    }
+
+    @Test
+    void aSpreadThatTurnsFarEnoughNeedsNone() {
+        var easy = DemoSpread.atKnots(7.5, pole("s1", 6.4, 40), pole("p1", -6.4, 40));
+        var turns = new SpreadTurns(RULES, List.of());
+        assertThat(turns.limits(easy).get(Side.PORT).limitRad()).isGreaterThan(SpreadTurns.WANTED_RAD);
+        assertThat(turns.mend(easy)).isEmpty();
+    }
+
+    @Test
+    void deepLinesTurnWithTheirCable() {
+        var deep = DemoSpread.atKnots(
+                2.5,
+                DemoSpread.deep("deep", 20, 8, LureKind.ROTATING_BLADE, ClipSeat.FULL),
+                DemoSpread.threeWay("three", DemoSpread.flat("port", -1.5, -2.2), 40));
+        var rules = new TurnRules(1.29, 40, -3, 1.5, 1);
+        var frames = new SpreadTurns(rules, List.of()).halfTurn(deep, Side.PORT);
+        assertThat(frames.get(0).lines()).allMatch(line -> line.lureDepthM() > 5);
+        assertThat(frames.get(frames.size() - 1).lines().get(0).nodes().size()).isGreaterThan(4);
+    }
+}
