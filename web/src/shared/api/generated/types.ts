@@ -36,6 +36,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/calibrations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/calibrations/attempt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["attempt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/calibrations/{calibration}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/calibrations/{calibration}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/chains": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["chains"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/depths": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["depths"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boats/{boat}/gear": {
         parameters: {
             query?: never;
@@ -196,6 +292,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/turns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["turns"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/turns/helm": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["helm"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/turns/mend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mend"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/day": {
         parameters: {
             query?: never;
@@ -238,6 +382,22 @@ export interface paths {
         get: operations["lureKinds"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/speeds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["water"];
         delete?: never;
         options?: never;
         head?: never;
@@ -291,9 +451,15 @@ export interface components {
             beamM: number;
             /** Format: uuid */
             boatId: string;
+            /** Format: double */
+            drogueAreaM2?: number;
+            /** Format: double */
+            drogueSpeedMps?: number;
             /** Format: int32 */
             engines: number;
             holders: components["schemas"]["HolderBody"][];
+            /** Format: double */
+            idleMps?: number;
             /** Format: double */
             latitudeDeg: number;
             /** Format: double */
@@ -337,6 +503,65 @@ export interface components {
             /** Format: double */
             volumeM3: number;
         };
+        BranchDraft: {
+            /** Format: double */
+            lengthM: number;
+            /** Format: uuid */
+            lineGearId: string;
+            /** Format: uuid */
+            lureGearId: string;
+        };
+        BranchReply: {
+            /** Format: double */
+            asternM: number;
+            /** Format: double */
+            depthM: number;
+            /** Format: double */
+            lateralM: number;
+            path: components["schemas"]["PathPoint"][];
+            /** Format: double */
+            pullN: number;
+        };
+        CalibrationBody: {
+            /** @enum {string} */
+            coefficient: "NORMAL_DRAG" | "DRAG_AREA" | "DIVE_AREA" | "SIDE_AREA";
+            /** Format: uuid */
+            gearId: string;
+            observations: components["schemas"]["ObservationBody"][];
+            reason: string;
+        };
+        CalibrationReply: {
+            /** Format: uuid */
+            calibrationId?: string;
+            /** @enum {string} */
+            coefficient: "NORMAL_DRAG" | "DRAG_AREA" | "DIVE_AREA" | "SIDE_AREA";
+            /** Format: uuid */
+            gearId: string;
+            gearName: string;
+            /** Format: date-time */
+            madeAt?: string;
+            /** Format: double */
+            newValue: number;
+            observations: components["schemas"]["SeenReply"][];
+            /** Format: double */
+            oldValue: number;
+            reason: string;
+            /** Format: double */
+            scatterM: number;
+            /** Format: double */
+            standardError?: number;
+            /** Format: date-time */
+            takenBackAt?: string;
+        };
+        ChainReply: {
+            anyLure: boolean;
+            missing: string[];
+            /** @enum {string} */
+            name: "PLAIN" | "FAST_LADDER" | "IN_LINE_LEAD" | "WIRE" | "THREE_WAY" | "DIVING_PLANE" | "STEERING_BAR";
+            /** Format: double */
+            shortestLetOutM: number;
+            tackle: components["schemas"]["PieceDraft"][];
+        };
         CircleReply: {
             /** Format: double */
             lagDegrees?: number;
@@ -359,6 +584,18 @@ export interface components {
             speedMps: number;
             /** Format: double */
             turnRadiusM: number;
+        };
+        ClearReply: {
+            steps: components["schemas"]["ClearStepReply"][];
+            /** Format: uuid */
+            struckLineId: string;
+        };
+        ClearStepReply: {
+            clear: boolean;
+            /** Format: uuid */
+            lineId: string;
+            /** @enum {string} */
+            reason: "NEARER" | "TWIN" | "FAR_CENTRE" | "COMES_ACROSS" | "STAYS";
         };
         CrestPoint: {
             /** Format: double */
@@ -393,6 +630,53 @@ export interface components {
             heightM: number;
             /** Format: double */
             starboardM: number;
+        };
+        DeepDraft: {
+            /** Format: uuid */
+            ballGearId: string;
+            /** Format: uuid */
+            cableGearId: string;
+            /** Format: double */
+            cableOutM: number;
+            /** Format: double */
+            clipAboveM: number;
+            /** @enum {string} */
+            seat: "HALF" | "FULL";
+        };
+        DeepReply: {
+            /** Format: double */
+            ballAsternM: number;
+            /** Format: double */
+            ballDepthM: number;
+            belly: components["schemas"]["PathPoint"][];
+            /** Format: double */
+            bellyM?: number;
+            /** Format: double */
+            blowBackM: number;
+            cable: components["schemas"]["PathPoint"][];
+            /** Format: double */
+            cablePullN: number;
+            /** Format: double */
+            clipAsternM: number;
+            /** Format: double */
+            clipDepthM: number;
+            /** Format: double */
+            clipHoldN: number;
+            /** Format: double */
+            clipPullN: number;
+        };
+        DepthBody: {
+            /** Format: double */
+            depthM: number;
+            draft: components["schemas"]["SpreadDraft"];
+            /** Format: uuid */
+            lineId: string;
+        };
+        DepthReply: {
+            cable?: components["schemas"]["SoughtReply"];
+            lead?: components["schemas"]["SoughtReply"];
+            letOut?: components["schemas"]["SoughtReply"];
+            speed: components["schemas"]["SoughtReply"];
         };
         EventBody: {
             /** Format: double */
@@ -442,20 +726,99 @@ export interface components {
             /** Format: double */
             dragN?: number;
             /** @enum {string} */
-            kind: "AIRBORNE" | "NOT_CONVERGED" | "SKIPS" | "DRAG_SLIPS" | "DRAG_TOO_TIGHT" | "DRAG_WINDOW_EMPTY" | "CARE_WEIGHT" | "CARE_DRAG" | "NEARLY_LEVEL" | "LEVEL" | "SPEED_EFFECT" | "DRAG_HOLDS";
+            kind: "AIRBORNE" | "NOT_CONVERGED" | "TOUCHES_BOTTOM" | "SKIPS" | "CLIP_LETS_GO" | "SWIMS_UP" | "OUT_OF_WINDOW" | "IDLE_TOO_FAST" | "STREAM_STOPS" | "DRAG_SLIPS" | "DRAG_TOO_TIGHT" | "DRAG_WINDOW_EMPTY" | "CARE_WEIGHT" | "CARE_DRAG" | "NEARLY_LEVEL" | "BAIT_LAYER" | "OFF_BOTTOM" | "SPEED_WINDOW" | "LEVEL" | "WAKE_SHALLOW" | "SPEED_EFFECT" | "DRAG_HOLDS";
+            /** Format: double */
+            leastMps?: number;
             /** Format: double */
             limitN?: number;
             lineIds: string[];
             mend?: components["schemas"]["MendReply"];
+            /** Format: double */
+            mostMps?: number;
             /** Format: double */
             pullN?: number;
             /** Format: double */
             share?: number;
             warns: boolean;
         };
+        FoulReply: {
+            /** Format: double */
+            afterS: number;
+            /** Format: double */
+            asternM: number;
+            /** Format: double */
+            heightM: number;
+            /** Format: uuid */
+            lineId: string;
+            /** Format: uuid */
+            otherLineId?: string;
+            /** Format: double */
+            starboardM: number;
+            /** Format: double */
+            straightM: number;
+            /** Format: double */
+            turnedDeg: number;
+        };
+        FrameReply: {
+            /** Format: double */
+            afterS: number;
+            lines: components["schemas"]["SwungReply"][];
+            /** Format: double */
+            turnedDeg: number;
+        };
         Gear: {
             lines: components["schemas"]["LineGearBody"][];
             lures: components["schemas"]["LureGearBody"][];
+        };
+        GroundBody: {
+            /** Format: double */
+            headingDeg: number;
+            /** Format: double */
+            overGroundMps: number;
+            /** Format: double */
+            streamMps: number;
+            /** Format: double */
+            streamTowardsDeg: number;
+        };
+        GroundReply: {
+            /** Format: double */
+            aheadMps: number;
+            /** Format: double */
+            courseDeg: number;
+            /** Format: double */
+            overGroundMps: number;
+        };
+        HelmBody: {
+            spread: components["schemas"]["TurnsBody"];
+            track?: components["schemas"]["MarkBody"][];
+            turn?: components["schemas"]["TurnHelm"];
+            weave?: components["schemas"]["WeaveHelm"];
+        };
+        HelmReply: {
+            fouls: components["schemas"]["FoulReply"][];
+            frames: components["schemas"]["FrameReply"][];
+            /** Format: double */
+            runStraightM: number;
+        };
+        HereDraft: {
+            /** Format: double */
+            aboveC?: number;
+            /** Format: double */
+            baitBottomM?: number;
+            /** Format: double */
+            baitTopM?: number;
+            /** Format: double */
+            belowC?: number;
+            /** Format: double */
+            bottomM?: number;
+            /** Format: double */
+            headingDeg?: number;
+            /** Format: double */
+            layerM?: number;
+            /** Format: double */
+            streamMps?: number;
+            /** Format: double */
+            streamTowardsDeg?: number;
         };
         HolderBody: {
             base: components["schemas"]["PointBody"];
@@ -479,6 +842,7 @@ export interface components {
             version: number;
         };
         LineDraft: {
+            deep?: components["schemas"]["DeepDraft"];
             /** Format: uuid */
             holderId: string;
             /** Format: double */
@@ -497,7 +861,7 @@ export interface components {
             /** Format: uuid */
             gearId: string;
             /** @enum {string} */
-            kind: "MONO" | "FLUOROCARBON" | "BRAID" | "HOLLOW_BRAID" | "TROLLING_WIRE" | "BITE_WIRE" | "BITE_CABLE";
+            kind: "MONO" | "FLUOROCARBON" | "BRAID" | "HOLLOW_BRAID" | "TROLLING_WIRE" | "DOWNRIGGER_CABLE" | "BITE_WIRE" | "BITE_CABLE";
             name: string;
             /** Format: double */
             normalDragCoefficient: number;
@@ -521,6 +885,8 @@ export interface components {
             tangentialDragCoefficient: number;
         };
         LineReply: {
+            branch?: components["schemas"]["BranchReply"];
+            deep?: components["schemas"]["DeepReply"];
             /** Format: double */
             depthPerKnotM?: number;
             /** Format: double */
@@ -562,10 +928,12 @@ export interface components {
             diveAreaM2: number;
             /** Format: double */
             dragAreaM2: number;
+            /** Format: double */
+            fastestMps?: number;
             /** Format: uuid */
             gearId: string;
             /** @enum {string} */
-            kind: "BULLET_SKIRT" | "FAST_BULLET" | "POPPING_HEAD" | "FEATHER" | "LIPPED_PLUG" | "FLUTTER_SPOON" | "HAIR_JIG" | "SQUID" | "SPREADER_BAR" | "STEERING_BAR" | "LIVE_BAIT" | "EEL_BAIT" | "ROTATING_BLADE" | "TORPEDO_LEAD" | "BALL_LEAD";
+            kind: "BULLET_SKIRT" | "FAST_BULLET" | "POPPING_HEAD" | "FEATHER" | "LIPPED_PLUG" | "FLUTTER_SPOON" | "HAIR_JIG" | "SQUID" | "SPREADER_BAR" | "STEERING_BAR" | "LIVE_BAIT" | "EEL_BAIT" | "ROTATING_BLADE" | "DIVING_PLANE" | "TORPEDO_LEAD" | "BALL_LEAD";
             /** Format: double */
             lengthM: number;
             /** Format: double */
@@ -573,6 +941,8 @@ export interface components {
             name: string;
             /** Format: double */
             sideAreaM2: number;
+            /** Format: double */
+            slowestMps?: number;
             /** Format: int32 */
             version: number;
             /** Format: double */
@@ -580,17 +950,37 @@ export interface components {
         };
         LureKindReply: {
             /** @enum {string} */
-            kind: "BULLET_SKIRT" | "FAST_BULLET" | "POPPING_HEAD" | "FEATHER" | "LIPPED_PLUG" | "FLUTTER_SPOON" | "HAIR_JIG" | "SQUID" | "SPREADER_BAR" | "STEERING_BAR" | "LIVE_BAIT" | "EEL_BAIT" | "ROTATING_BLADE" | "TORPEDO_LEAD" | "BALL_LEAD";
+            kind: "BULLET_SKIRT" | "FAST_BULLET" | "POPPING_HEAD" | "FEATHER" | "LIPPED_PLUG" | "FLUTTER_SPOON" | "HAIR_JIG" | "SQUID" | "SPREADER_BAR" | "STEERING_BAR" | "LIVE_BAIT" | "EEL_BAIT" | "ROTATING_BLADE" | "DIVING_PLANE" | "TORPEDO_LEAD" | "BALL_LEAD";
             lead: boolean;
             usual: components["schemas"]["Body"];
+            works?: components["schemas"]["SpeedWindow"];
+        };
+        MarkBody: {
+            /** Format: double */
+            asternM: number;
+            /** Format: double */
+            starboardM: number;
         };
         MendReply: {
             /** @enum {string} */
-            change: "SPEED" | "LET_OUT" | "STRIKE_DRAG";
+            change: "SPEED" | "LET_OUT" | "STRIKE_DRAG" | "CABLE_OUT";
             /** Format: uuid */
             lineId?: string;
             /** Format: double */
             value: number;
+        };
+        MendsReply: {
+            mend?: components["schemas"]["WiderReply"];
+        };
+        ObservationBody: {
+            /** @enum {string} */
+            kind: "BOTTOM" | "ECHO" | "RATED" | "OFFSET";
+            line?: components["schemas"]["LineDraft"];
+            /** Format: double */
+            seenM: number;
+            /** Format: double */
+            speedThroughWaterMps: number;
+            stated?: components["schemas"]["StatedBody"];
         };
         PathPoint: {
             /** Format: double */
@@ -601,6 +991,7 @@ export interface components {
             lateralM: number;
         };
         PieceDraft: {
+            branch?: components["schemas"]["BranchDraft"];
             /** Format: double */
             lengthM?: number;
             /** Format: uuid */
@@ -633,6 +1024,22 @@ export interface components {
             /** @enum {string} */
             water: "WASH" | "EDGE" | "CLEAN";
         };
+        SeenReply: {
+            /** Format: double */
+            afterM: number;
+            /** Format: double */
+            beforeM: number;
+            /** Format: double */
+            cableOutM?: number;
+            /** @enum {string} */
+            kind: "BOTTOM" | "ECHO" | "RATED" | "OFFSET";
+            /** Format: double */
+            letOutM: number;
+            /** Format: double */
+            seenM: number;
+            /** Format: double */
+            speedThroughWaterMps: number;
+        };
         SegmentWire: {
             /** Format: double */
             diameterM: number;
@@ -643,10 +1050,71 @@ export interface components {
             /** Format: double */
             tangentialDragCoefficient: number;
         };
+        SetReply: {
+            /** Format: uuid */
+            becauseLineId?: string;
+            /** Format: double */
+            clearsM?: number;
+            /** Format: uuid */
+            lineId: string;
+            /** @enum {string} */
+            reason: "FARTHEST" | "LEVEL" | "WIDE_FIRST";
+            /** @enum {string} */
+            steer?: "PORT" | "STARBOARD";
+        };
+        SideReply: {
+            foul?: components["schemas"]["FoulReply"];
+            halfTurn: components["schemas"]["FrameReply"][];
+            /** Format: double */
+            limitDeg: number;
+            /** Format: double */
+            runStraightM: number;
+            /** Format: double */
+            runStraightS: number;
+            /** @enum {string} */
+            side: "PORT" | "STARBOARD";
+            /** Format: double */
+            tooLittleDeg: number;
+            /** Format: double */
+            wantedDeg: number;
+        };
+        SlowerReply: {
+            /** Format: double */
+            drogueAreaM2: number;
+            /** Format: double */
+            oneEngineMps?: number;
+            /** Format: double */
+            shareInGear: number;
+            /** Format: double */
+            toMps: number;
+        };
         SolvedReply: {
             findings: components["schemas"]["FindingReply"][];
+            ground?: components["schemas"]["GroundReply"];
             lines: components["schemas"]["LineReply"][];
+            slower?: components["schemas"]["SlowerReply"];
             wake: components["schemas"]["WakeReply"];
+        };
+        SoughtReply: {
+            /** Format: double */
+            atDeepest: number;
+            /** Format: double */
+            atShallowest: number;
+            /** Format: double */
+            deepestM: number;
+            /** Format: double */
+            shallowestM: number;
+            /** @enum {string} */
+            stop?: "LEAST" | "MOST" | "TURNS_BACK" | "NO_SHAPE";
+            /** Format: double */
+            value?: number;
+        };
+        SpeedWindow: {
+            empty?: boolean;
+            /** Format: double */
+            leastMps: number;
+            /** Format: double */
+            mostMps: number;
         };
         SpreadBody: {
             draft: components["schemas"]["SpreadDraft"];
@@ -657,9 +1125,20 @@ export interface components {
             version: number;
         };
         SpreadDraft: {
+            /** Format: int32 */
+            enginesRunning?: number;
+            here?: components["schemas"]["HereDraft"];
             lines: components["schemas"]["LineDraft"][];
             /** Format: double */
             speedThroughWaterMps: number;
+        };
+        StatedBody: {
+            /** Format: double */
+            letOutM: number;
+            /** @enum {string} */
+            line: "MONO" | "FLUOROCARBON" | "BRAID" | "HOLLOW_BRAID" | "TROLLING_WIRE" | "DOWNRIGGER_CABLE" | "BITE_WIRE" | "BITE_CABLE";
+            /** Format: double */
+            strengthN: number;
         };
         StrikeReply: {
             /** Format: double */
@@ -691,6 +1170,15 @@ export interface components {
             spreadId: string;
             /** Format: double */
             towPullN?: number;
+        };
+        SwungReply: {
+            /** Format: uuid */
+            lineId: string;
+            /** Format: double */
+            lureDepthM: number;
+            /** Format: double */
+            lureSpeedMps: number;
+            nodes: number[];
         };
         Title: {
             /** Format: int32 */
@@ -747,6 +1235,31 @@ export interface components {
             /** Format: uuid */
             tripId: string;
         };
+        TurnHelm: {
+            /** Format: double */
+            angleDeg: number;
+            /** @enum {string} */
+            side: "PORT" | "STARBOARD";
+        };
+        TurnsBody: {
+            /** Format: double */
+            clearAcrossM?: number;
+            /** Format: double */
+            clearUpM?: number;
+            draft: components["schemas"]["SpreadDraft"];
+            /** Format: double */
+            radiusM?: number;
+        };
+        TurnsReply: {
+            clearing: components["schemas"]["ClearReply"][];
+            /** @enum {string} */
+            kinder?: "PORT" | "STARBOARD";
+            port: components["schemas"]["SideReply"];
+            /** Format: double */
+            radiusM: number;
+            setting: components["schemas"]["SetReply"][];
+            starboard: components["schemas"]["SideReply"];
+        };
         WakeReply: {
             crestShape: components["schemas"]["CrestPoint"][];
             crestsM: number[];
@@ -763,6 +1276,35 @@ export interface components {
             asternM: number;
             /** Format: double */
             widthM: number;
+        };
+        WaterReply: {
+            steers: boolean;
+            /** Format: double */
+            throughWaterMps?: number;
+        };
+        WeaveHelm: {
+            /** Format: double */
+            legM: number;
+            /** @enum {string} */
+            side: "PORT" | "STARBOARD";
+            /** Format: double */
+            swingDeg: number;
+            /** Format: int32 */
+            swings: number;
+        };
+        WiderReply: {
+            enough: boolean;
+            /** Format: uuid */
+            holderId?: string;
+            holderName?: string;
+            /** Format: double */
+            letOutM?: number;
+            /** Format: double */
+            limitDeg: number;
+            /** Format: uuid */
+            lineId: string;
+            /** @enum {string} */
+            side: "PORT" | "STARBOARD";
         };
     };
     responses: never;
@@ -837,6 +1379,152 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BoatBody"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalibrationReply"][];
+                };
+            };
+        };
+    };
+    attempt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalibrationBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalibrationReply"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                calibration: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalibrationBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalibrationReply"];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                calibration: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalibrationReply"];
+                };
+            };
+        };
+    };
+    chains: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChainReply"][];
+                };
+            };
+        };
+    };
+    depths: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DepthBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DepthReply"];
                 };
             };
         };
@@ -1112,6 +1800,84 @@ export interface operations {
             };
         };
     };
+    turns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TurnsBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TurnsReply"];
+                };
+            };
+        };
+    };
+    helm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HelmBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HelmReply"];
+                };
+            };
+        };
+    };
+    mend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TurnsBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MendsReply"];
+                };
+            };
+        };
+    };
     day: {
         parameters: {
             query: {
@@ -1144,7 +1910,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                kind: "MONO" | "FLUOROCARBON" | "BRAID" | "HOLLOW_BRAID" | "TROLLING_WIRE" | "BITE_WIRE" | "BITE_CABLE";
+                kind: "MONO" | "FLUOROCARBON" | "BRAID" | "HOLLOW_BRAID" | "TROLLING_WIRE" | "DOWNRIGGER_CABLE" | "BITE_WIRE" | "BITE_CABLE";
             };
             cookie?: never;
         };
@@ -1177,6 +1943,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LureKindReply"][];
+                };
+            };
+        };
+    };
+    water: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GroundBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WaterReply"];
                 };
             };
         };

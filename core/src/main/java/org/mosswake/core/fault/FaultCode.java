@@ -34,6 +34,18 @@ public enum FaultCode {
             "Tie the second lure where two leaders meet."),
     UPSIDE_DOWN("{0} is {1} m, but the top lies at {2} m", "Give the deeper figure as the bottom."),
     TRACK_TURNS_BACK("{0} lies straight behind the mark before it", "Go round: set a mark to one side first."),
+    CALIBRATION_WITHOUT_ITEM("{0} does not carry what is being fitted", "Give a line it was tied on."),
+    CALIBRATION_NO_SHAPE(
+            "no value of the coefficient gives a shape for every observation", "Check the speed and let-out of each."),
+    CALIBRATION_NO_ANSWER(
+            "what was seen does not depend on {0}",
+            "Fit another: the drag across the line for wire, the dive area for a plug, the side area for a bar."),
+    CALIBRATION_AT_END(
+            "no likely value of the coefficient gives what was seen: the best is {1}, the end of the range",
+            "Check the depth, speed and let-out of each."),
+    CALIBRATION_NOT_LATEST("a later fit stands on this one", "Take the later one back first."),
+    CALIBRATION_CHANGED("the coefficient was changed by hand since: it is {1} now", "Set it by hand in the gear list."),
+    CALIBRATION_TAKEN_BACK("it was taken back already", "Fit it anew."),
     TIME_ZONE_UNKNOWN("{0} ''{1}'' is not a time zone", "Use a name such as Etc/GMT+3.");
 
     private final String message;
@@ -57,7 +69,9 @@ public enum FaultCode {
         for (int i = 0; i < values.length; i++) {
             texts[i] = text(values[i]);
         }
-        return new MessageFormat(pattern, Locale.ROOT).format(texts);
+        String text = new MessageFormat(pattern, Locale.ROOT).format(texts);
+        boolean unitless = texts.length > 0 && "".equals(texts[texts.length - 1]);
+        return unitless ? text.replace(" ;", ";").replace(" .", ".").strip() : text;
     }
 
     private static String text(Object value) {

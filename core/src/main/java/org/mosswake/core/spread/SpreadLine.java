@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
@@ -190,6 +191,20 @@ public record SpreadLine(
 
     public SpreadLine withCableOut(double metres) {
         return new SpreadLine(id, holder, letOutM, strikeDrag, tackle, deep.map(rig -> rig.withCableOut(metres)));
+    }
+
+    /** The same with its items changed, wherever they are tied. */
+    SpreadLine with(UnaryOperator<LureItem> lures, UnaryOperator<LineItem> lines) {
+        var pieces = tackle.stream()
+                .map(piece -> new TacklePiece(
+                        piece.item().map(lures),
+                        lines.apply(piece.line()),
+                        piece.lengthM(),
+                        piece.branch().map(b -> new Branch(lures.apply(b.lure()), lines.apply(b.line()), b.lengthM()))))
+                .toList();
+        var rig = deep.map(d ->
+                new DeepRig(d.cableOutM(), d.clipAboveM(), lures.apply(d.ball()), lines.apply(d.cable()), d.seat()));
+        return new SpreadLine(id, holder, letOutM, strikeDrag, pieces, rig);
     }
 
     public SpreadLine withTackle(List<TacklePiece> pieces) {

@@ -2,12 +2,14 @@ package org.mosswake.server.spread;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.mosswake.core.spread.Boat;
 import org.mosswake.core.spread.Holder;
+import org.mosswake.core.spread.Idle;
 import org.mosswake.core.spread.LineItem;
 import org.mosswake.core.spread.LureItem;
 import org.springframework.stereotype.Component;
@@ -22,6 +24,8 @@ class Aboard {
     record Things(
             String stamp,
             int engines,
+            double lengthM,
+            Optional<Idle> idle,
             Map<UUID, Holder> holders,
             Map<UUID, LureItem> lures,
             Map<UUID, LineItem> lines) {}
@@ -48,11 +52,14 @@ class Aboard {
     }
 
     private Things read(UUID vessel, String stamp) {
-        Boat boat = boats.boat(vessel).toCore();
+        BoatBody body = boats.boat(vessel);
+        Boat boat = body.toCore();
         GearService.Gear carried = gear.of(vessel);
         return new Things(
                 stamp,
                 boat.engines(),
+                boat.lengthM(),
+                body.idle(),
                 byId(boat.holders(), Holder::id),
                 byId(carried.lures().stream().map(LureGearBody::toCore).toList(), LureItem::id),
                 byId(carried.lines().stream().map(LineGearBody::toCore).toList(), LineItem::id));

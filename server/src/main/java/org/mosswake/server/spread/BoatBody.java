@@ -1,16 +1,26 @@
 package org.mosswake.server.spread;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.mosswake.core.clock.Place;
+import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.core.spread.Boat;
 import org.mosswake.core.spread.DeckPoint;
 import org.mosswake.core.spread.Holder;
 import org.mosswake.core.spread.HolderKind;
+import org.mosswake.core.spread.Idle;
 import org.mosswake.server.platform.json.Checked;
 
-/** A boat as sent and answered; {@code version} 0 makes a new one. */
+/**
+ * A boat as sent and answered; {@code version} 0 makes a new one.
+ *
+ * @param idleMps        through the water with all engines in gear
+ * @param drogueAreaM2   drag area of a drogue that was tried, and
+ * @param drogueSpeedMps the idle speed seen with it
+ */
 record BoatBody(
         UUID boatId,
         Integer version,
@@ -22,7 +32,10 @@ record BoatBody(
         Double latitudeDeg,
         Double longitudeDeg,
         String timeZone,
-        List<HolderBody> holders)
+        List<HolderBody> holders,
+        @Nullable Double idleMps,
+        @Nullable Double drogueAreaM2,
+        @Nullable Double drogueSpeedMps)
         implements Checked {
     record HolderBody(UUID holderId, String name, HolderKind kind, PointBody base, PointBody tip) {
         Holder toCore() {
@@ -52,6 +65,11 @@ record BoatBody(
         Boat.BEAM_M.check(faults, "beamM", beamM);
         faults.required("engines", engines);
         Place.check(faults, latitudeDeg, longitudeDeg, timeZone);
+        Idle.IDLE_MPS.checkOptional(faults, "idleMps", idleMps);
+        Idle.DROGUE_M2.checkOptional(faults, "drogueAreaM2", drogueAreaM2);
+        if (drogueAreaM2 != null && idleMps != null) {
+            new Accepted(0.1, 0.99 * idleMps, "m/s").check(faults, "drogueSpeedMps", drogueSpeedMps);
+        }
         if (faults.count("holders", holders, 1, Boat.MOST_HOLDERS)) {
             for (int i = 0; i < holders.size(); i++) {
                 checkHolder(faults, "holders[" + i + "]", holders.get(i));
@@ -72,6 +90,17 @@ record BoatBody(
         if (faults.required(path + ".tip", holder.tip())) {
             holder.tip().check(faults, path + ".tip");
         }
+    }
+
+    /** Empty when the idle speed is not known; by the beam until a drogue was tried. */
+    Optional<Idle> idle() {
+        if (idleMps == null) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                drogueAreaM2 == null || drogueSpeedMps == null
+                        ? Idle.estimated(idleMps, beamM, engines)
+                        : Idle.fitted(idleMps, drogueAreaM2, drogueSpeedMps, engines));
     }
 
     Boat toCore() {

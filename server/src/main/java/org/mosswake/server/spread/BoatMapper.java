@@ -11,6 +11,9 @@ import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface BoatMapper {
+    String COLUMNS = "vessel_id, version, name, length_m, beam_m, engines, place, latitude_deg, longitude_deg, "
+            + "time_zone, idle_mps, drogue_area_m2 as \"drogueAreaM2\", drogue_speed_mps";
+
     record BoatRow(
             UUID vesselId,
             int version,
@@ -21,7 +24,10 @@ interface BoatMapper {
             String place,
             double latitudeDeg,
             double longitudeDeg,
-            String timeZone) {}
+            String timeZone,
+            @Nullable Double idleMps,
+            @Nullable Double drogueAreaM2,
+            @Nullable Double drogueSpeedMps) {}
 
     record HolderRow(
             UUID vesselId,
@@ -36,10 +42,10 @@ interface BoatMapper {
             double tipStarboardM,
             double tipHeightM) {}
 
-    @Select("select * from boat order by length_m desc, name")
+    @Select("select " + COLUMNS + " from boat order by length_m desc, name")
     List<BoatRow> boats();
 
-    @Select("select * from boat where vessel_id = #{vessel}")
+    @Select("select " + COLUMNS + " from boat where vessel_id = #{vessel}")
     @Nullable
     BoatRow boat(UUID vessel);
 
@@ -58,16 +64,18 @@ interface BoatMapper {
     int insertVessel(UUID vessel);
 
     @Insert("""
-            insert into boat (vessel_id, version, name, length_m, beam_m, engines, place, latitude_deg, longitude_deg, time_zone)
+            insert into boat (vessel_id, version, name, length_m, beam_m, engines, place, latitude_deg, longitude_deg,
+                   time_zone, idle_mps, drogue_area_m2, drogue_speed_mps)
             values (#{vesselId}, #{version}, #{name}, #{lengthM}, #{beamM}, #{engines}, #{place}, #{latitudeDeg},
-                    #{longitudeDeg}, #{timeZone})
+                    #{longitudeDeg}, #{timeZone}, #{idleMps}, #{drogueAreaM2}, #{drogueSpeedMps})
             on conflict do nothing""")
     int insertBoat(BoatRow row);
 
     @Update("""
             update boat set version = version + 1, name = #{name}, length_m = #{lengthM}, beam_m = #{beamM},
                    engines = #{engines}, place = #{place}, latitude_deg = #{latitudeDeg},
-                   longitude_deg = #{longitudeDeg}, time_zone = #{timeZone}
+                   longitude_deg = #{longitudeDeg}, time_zone = #{timeZone}, idle_mps = #{idleMps},
+                   drogue_area_m2 = #{drogueAreaM2}, drogue_speed_mps = #{drogueSpeedMps}
             where vessel_id = #{vesselId} and version = #{version}""")
     int updateBoat(BoatRow row);
 

@@ -74,7 +74,10 @@ class BoatService {
                 row.latitudeDeg(),
                 row.longitudeDeg(),
                 row.timeZone(),
-                boats.holders(row.vesselId()).stream().map(BoatService::body).toList());
+                boats.holders(row.vesselId()).stream().map(BoatService::body).toList(),
+                row.idleMps(),
+                row.drogueAreaM2(),
+                row.drogueSpeedMps());
     }
 
     private static HolderBody body(HolderRow row) {
@@ -97,7 +100,10 @@ class BoatService {
                 body.place(),
                 body.latitudeDeg(),
                 body.longitudeDeg(),
-                body.timeZone());
+                body.timeZone(),
+                body.idleMps(),
+                body.drogueAreaM2(),
+                body.drogueSpeedMps());
     }
 
     private static HolderRow row(UUID vessel, int ordinal, HolderBody holder) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.mosswake.core.spread.HolderKind;
+import org.mosswake.core.units.SpeedUnit;
 import org.mosswake.server.platform.demo.DemoIds;
 import org.mosswake.server.platform.demo.DemoPart;
 import org.mosswake.server.spread.BoatBody.HolderBody;
@@ -39,8 +40,25 @@ class DemoBoats implements DemoPart {
                 27.6,
                 -47.3,
                 ZONE,
-                quietLedger()));
-        boats.save(new BoatBody(DemoIds.SPRAT, 0, "Sprat", 5.2, 2.1, 1, "Skarn Sound", 43.4, -38.9, ZONE, sprat()));
+                quietLedger(),
+                SpeedUnit.KNOT.toSi(3.1),
+                null,
+                null));
+        boats.save(new BoatBody(
+                DemoIds.SPRAT,
+                0,
+                "Sprat",
+                5.2,
+                2.1,
+                1,
+                "Skarn Sound",
+                43.4,
+                -38.9,
+                ZONE,
+                sprat(),
+                SpeedUnit.KNOT.toSi(2.4),
+                0.35,
+                SpeedUnit.KNOT.toSi(1.7)));
     }
 
     private static List<HolderBody> quietLedger() {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import org.mosswake.core.spread.LineKind;
 import org.mosswake.core.spread.LureKind;
+import org.mosswake.core.spread.SpeedWindow;
 import org.mosswake.core.tow.Body;
 import org.mosswake.core.tow.LinePiece;
 import org.mosswake.core.units.Force;
@@ -46,6 +47,7 @@ class DemoGear implements DemoPart {
         line(boat, "Braid 65 lb", LineKind.BRAID, 65);
         line(boat, "Hollow braid 130 lb", LineKind.HOLLOW_BRAID, 130);
         line(boat, "Trolling wire .025", LineKind.TROLLING_WIRE, 40);
+        line(boat, "Downrigger cable 150 lb", LineKind.DOWNRIGGER_CABLE, 150);
         line(boat, "Bite wire no. 9", LineKind.BITE_WIRE, 105);
         line(boat, "Bite cable 275 lb", LineKind.BITE_CABLE, 275);
     }
@@ -71,6 +73,10 @@ class DemoGear implements DemoPart {
         lure(boat, "Hair jig", LureGearKind.HAIR_JIG, "white", 0.2);
         lure(boat, "Squid", LureGearKind.SQUID, "green glow", 0.1);
         lure(boat, "Rotating blade", LureGearKind.ROTATING_BLADE, "chrome", 0.28);
+        lure(boat, "Live bait", LureGearKind.LIVE_BAIT, "as caught", 0.24);
+        lure(boat, "Diving plane", LureGearKind.DIVING_PLANE, "red", 0.12);
+        lead(boat, "Torpedo lead 0.8 kg", LureGearKind.TORPEDO_LEAD, LureKind.torpedoLead(0.8));
+        lead(boat, "Downrigger ball 4.5 kg", LureGearKind.BALL_LEAD, LureKind.ballLead(4.5));
         lead(boat, "Torpedo lead 0.23 kg", LureGearKind.TORPEDO_LEAD, LureKind.torpedoLead(0.227));
         lead(boat, "Ball lead 0.45 kg", LureGearKind.BALL_LEAD, LureKind.ballLead(0.454));
     }
@@ -114,7 +120,9 @@ class DemoGear implements DemoPart {
                         body.volumeM3(),
                         body.dragAreaM2(),
                         body.diveAreaM2(),
-                        body.sideAreaM2()));
+                        body.sideAreaM2(),
+                        kind.works().map(SpeedWindow::leastMps).orElse(null),
+                        kind.works().map(SpeedWindow::mostMps).orElse(null)));
     }
 
     static UUID id(UUID boat, String name) {

@@ -3,9 +3,11 @@ package org.mosswake.server.spread;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.spread.LineKind;
+import org.mosswake.core.spread.SpeedWindow;
 import org.mosswake.core.tow.Body;
 import org.mosswake.core.tow.LinePiece;
 import org.mosswake.core.units.Force;
@@ -20,7 +22,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class GearController {
     /** A kind with the coefficients a new item starts from. */
-    record LureKindReply(LureGearKind kind, boolean lead, Body usual) {}
+    record LureKindReply(
+            LureGearKind kind,
+            boolean lead,
+            Body usual,
+            @Nullable SpeedWindow works) {}
 
     private final GearService gear;
 
@@ -31,7 +37,8 @@ class GearController {
     @GetMapping("/api/lure-kinds")
     List<LureKindReply> lureKinds() {
         return Arrays.stream(LureGearKind.values())
-                .map(kind -> new LureKindReply(kind, kind.isLead(), kind.usual()))
+                .map(kind -> new LureKindReply(
+                        kind, kind.isLead(), kind.usual(), kind.works().orElse(null)))
                 .toList();
     }
 

@@ -12,7 +12,8 @@ import org.apache.ibatis.annotations.Update;
 interface GearMapper {
     @Select("""
             select gear_id, version, name, kind, colour, length_m, mass_kg, volume_m3 as "volumeM3",
-                   drag_area_m2 as "dragAreaM2", dive_area_m2 as "diveAreaM2", side_area_m2 as "sideAreaM2"
+                   drag_area_m2 as "dragAreaM2", dive_area_m2 as "diveAreaM2", side_area_m2 as "sideAreaM2",
+                   slowest_mps, fastest_mps
             from lure_gear where vessel_id = #{vessel} order by kind, name""")
     List<LureGearBody> lures(UUID vessel);
 
@@ -32,14 +33,16 @@ interface GearMapper {
 
     @Insert("""
             insert into lure_gear values (#{vessel}, #{b.gearId}, 1, #{b.name}, #{b.kind}, #{b.colour}, #{b.lengthM},
-                   #{b.massKg}, #{b.volumeM3}, #{b.dragAreaM2}, #{b.diveAreaM2}, #{b.sideAreaM2})
+                   #{b.massKg}, #{b.volumeM3}, #{b.dragAreaM2}, #{b.diveAreaM2}, #{b.sideAreaM2}, #{b.slowestMps},
+                   #{b.fastestMps})
             on conflict do nothing""")
     int insertLure(@Param("vessel") UUID vessel, @Param("b") LureGearBody body);
 
     @Update("""
             update lure_gear set version = version + 1, name = #{b.name}, kind = #{b.kind}, colour = #{b.colour},
                    length_m = #{b.lengthM}, mass_kg = #{b.massKg}, volume_m3 = #{b.volumeM3},
-                   drag_area_m2 = #{b.dragAreaM2}, dive_area_m2 = #{b.diveAreaM2}, side_area_m2 = #{b.sideAreaM2}
+                   drag_area_m2 = #{b.dragAreaM2}, dive_area_m2 = #{b.diveAreaM2}, side_area_m2 = #{b.sideAreaM2},
+                   slowest_mps = #{b.slowestMps}, fastest_mps = #{b.fastestMps}
             where vessel_id = #{vessel} and gear_id = #{b.gearId} and version = #{b.version}""")
     int updateLure(@Param("vessel") UUID vessel, @Param("b") LureGearBody body);
 

@@ -21,7 +21,7 @@ record LineGearBody(
         Double tangentialDragCoefficient,
         Double strengthN)
         implements Checked {
-    private static final Accepted STRENGTH_N = new Accepted(1, 20_000, "N");
+    static final Accepted STRENGTH_N = new Accepted(1, 20_000, "N");
 
     @Override
     public void check(Faults faults) {
@@ -39,5 +39,18 @@ record LineGearBody(
                 name,
                 new LinePiece(1, diameterM, densityKgPerM3, normalDragCoefficient, tangentialDragCoefficient),
                 new Force(strengthN));
+    }
+
+    LineGearBody with(double normalDrag) {
+        return new LineGearBody(
+                gearId,
+                version,
+                name,
+                kind,
+                diameterM,
+                densityKgPerM3,
+                normalDrag,
+                tangentialDragCoefficient,
+                strengthN);
     }
 }

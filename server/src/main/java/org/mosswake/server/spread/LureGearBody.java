@@ -1,14 +1,23 @@
 package org.mosswake.server.spread;
 
+import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.spread.Coefficient;
 import org.mosswake.core.spread.LureItem;
+import org.mosswake.core.spread.SpeedWindow;
 import org.mosswake.core.tow.Body;
+import org.mosswake.core.tow.TowLimits;
 import org.mosswake.server.platform.json.Checked;
 
-/** A lure or weight aboard; {@code version} 0 makes a new one. */
+/**
+ * A lure or weight aboard; {@code version} 0 makes a new one.
+ *
+ * @param slowestMps with {@code fastestMps} the speeds at which it works; both or neither
+ */
 record LureGearBody(
         UUID gearId,
         Integer version,
@@ -20,7 +29,9 @@ record LureGearBody(
         Double volumeM3,
         Double dragAreaM2,
         Double diveAreaM2,
-        Double sideAreaM2)
+        Double sideAreaM2,
+        @Nullable Double slowestMps,
+        @Nullable Double fastestMps)
         implements Checked {
     private static final Accepted LENGTH_M = new Accepted(0.01, 3, "m");
     static final int LONGEST_NAME = 60;
@@ -34,12 +45,42 @@ record LureGearBody(
         faults.text("colour", colour, LONGEST_NAME);
         LENGTH_M.check(faults, "lengthM", lengthM);
         Body.check(faults, "", massKg, volumeM3, dragAreaM2, diveAreaM2, sideAreaM2);
+        TowLimits.SPEED_MPS.checkOptional(faults, "slowestMps", slowestMps);
+        TowLimits.SPEED_MPS.checkOptional(faults, "fastestMps", fastestMps);
+        if (slowestMps != null && faults.required("fastestMps", fastestMps) && slowestMps >= fastestMps) {
+            faults.add(FaultCode.OUT_OF_RANGE, "fastestMps", fastestMps, slowestMps, TowLimits.SPEED_MPS.most(), "m/s");
+        }
+        if (fastestMps != null) {
+            faults.required("slowestMps", slowestMps);
+        }
         if (faults.list().isEmpty() && massKg == 0 && dragAreaM2 == 0) {
             faults.add(FaultCode.LURE_WITHOUT_FORCE, "massKg");
         }
     }
 
     LureItem toCore() {
-        return new LureItem(gearId, name, kind.name(), new Body(massKg, volumeM3, dragAreaM2, diveAreaM2, sideAreaM2));
+        return new LureItem(
+                gearId,
+                name,
+                kind.name(),
+                new Body(massKg, volumeM3, dragAreaM2, diveAreaM2, sideAreaM2),
+                Optional.ofNullable(slowestMps).map(slowest -> new SpeedWindow(slowest, fastestMps)));
+    }
+
+    LureGearBody with(Coefficient coefficient, double value) {
+        return new LureGearBody(
+                gearId,
+                version,
+                name,
+                kind,
+                colour,
+                lengthM,
+                massKg,
+                volumeM3,
+                coefficient == Coefficient.DRAG_AREA ? value : dragAreaM2,
+                coefficient == Coefficient.DIVE_AREA ? value : diveAreaM2,
+                coefficient == Coefficient.SIDE_AREA ? value : sideAreaM2,
+                slowestMps,
+                fastestMps);
     }
 }

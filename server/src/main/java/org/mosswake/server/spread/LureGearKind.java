@@ -1,6 +1,8 @@
 package org.mosswake.server.spread;
 
+import java.util.Optional;
 import org.mosswake.core.spread.LureKind;
+import org.mosswake.core.spread.SpeedWindow;
 import org.mosswake.core.tow.Body;
 
 /** Everything with a body that can be tied in: the lure kinds, and leads. */
@@ -18,6 +20,7 @@ enum LureGearKind {
     LIVE_BAIT,
     EEL_BAIT,
     ROTATING_BLADE,
+    DIVING_PLANE,
     TORPEDO_LEAD,
     BALL_LEAD;
 
@@ -29,6 +32,13 @@ enum LureGearKind {
             case BALL_LEAD -> LureKind.ballLead(USUAL_LEAD_KG);
             default -> LureKind.valueOf(name()).usual();
         };
+    }
+
+    /** Speeds at which such a lure usually works; empty for a lead. */
+    Optional<SpeedWindow> works() {
+        return isLead()
+                ? Optional.empty()
+                : Optional.of(LureKind.valueOf(name()).works());
     }
 
     boolean isLead() {

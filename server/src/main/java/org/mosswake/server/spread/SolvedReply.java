@@ -3,15 +3,27 @@ package org.mosswake.server.spread;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.mosswake.core.spread.BranchPlace;
 import org.mosswake.core.spread.DeckPoint;
+import org.mosswake.core.spread.DeepPlace;
+import org.mosswake.core.spread.DeepRig;
 import org.mosswake.core.spread.Finding;
+import org.mosswake.core.spread.Idle;
 import org.mosswake.core.spread.SolvedLine;
 import org.mosswake.core.spread.SolvedSpread;
+import org.mosswake.core.spread.TwoSpeeds;
 import org.mosswake.core.spread.Wake;
+import org.mosswake.core.tow.Belly;
 import org.mosswake.server.tow.TowReply;
+import org.mosswake.server.tow.TowReply.PathPoint;
 
 /** Every line of a draft solved, and what is worth saying, most important first. */
-record SolvedReply(List<LineReply> lines, WakeReply wake, List<FindingReply> findings) {
+record SolvedReply(
+        List<LineReply> lines,
+        WakeReply wake,
+        List<FindingReply> findings,
+        @Nullable GroundReply ground,
+        @Nullable SlowerReply slower) {
     /** @param tow places behind {@code tip}, which is in the boat frame */
     record LineReply(
             UUID lineId,
@@ -22,7 +34,9 @@ record SolvedReply(List<LineReply> lines, WakeReply wake, List<FindingReply> fin
             @Nullable Double depthPerTenM,
             @Nullable Double pullPerKnotN,
             double weakestLineN,
-            @Nullable RideReply ride) {
+            @Nullable RideReply ride,
+            @Nullable DeepReply deep,
+            @Nullable BranchReply branch) {
         static LineReply of(SolvedLine line, Wake wake) {
             return new LineReply(
                     line.line().id(),
@@ -33,7 +47,72 @@ record SolvedReply(List<LineReply> lines, WakeReply wake, List<FindingReply> fin
                     line.depthPerTenM().orElse(null),
                     line.pullPerKnotN().orElse(null),
                     line.line().weakestLine().newtons(),
-                    line.ride(wake).map(RideReply::of).orElse(null));
+                    line.ride(wake).map(RideReply::of).orElse(null),
+                    line.deep()
+                            .map(place -> DeepReply.of(place, line.line().deep().orElseThrow()))
+                            .orElse(null),
+                    line.branch().map(BranchReply::of).orElse(null));
+        }
+    }
+
+    /**
+     * A downrigger; places behind the line's tip, which is its pulley.
+     *
+     * @param clipHoldN  pull at which the clip lets go
+     * @param bellyM     of line from clip to rod, taken up until the rod bends
+     */
+    record DeepReply(
+            double ballDepthM,
+            double ballAsternM,
+            double clipDepthM,
+            double clipAsternM,
+            double blowBackM,
+            double clipPullN,
+            double clipHoldN,
+            double cablePullN,
+            List<PathPoint> cable,
+            @Nullable Double bellyM,
+            List<PathPoint> belly) {
+        static DeepReply of(DeepPlace deep, DeepRig rig) {
+            return new DeepReply(
+                    deep.ballDepthM(),
+                    deep.ballAsternM(),
+                    deep.clipDepthM(),
+                    deep.clipAsternM(),
+                    deep.blowBackM(),
+                    deep.clipPullN(),
+                    rig.seat().holdN(),
+                    deep.cablePullN(),
+                    PathPoint.of(deep.cable()),
+                    deep.belly().map(Belly.Shape::lengthM).orElse(null),
+                    PathPoint.of(deep.belly().map(Belly.Shape::path).orElse(List.of())));
+        }
+    }
+
+    /** The second lure of a three-way; places behind the line's tip. */
+    record BranchReply(double depthM, double asternM, double lateralM, double pullN, List<PathPoint> path) {
+        static BranchReply of(BranchPlace branch) {
+            return new BranchReply(
+                    branch.depthM(), branch.asternM(), branch.lateralM(), branch.pullN(), PathPoint.of(branch.path()));
+        }
+    }
+
+    /** Both speeds; the course over the ground clockwise from north, the stream along the heading positive from astern. */
+    record GroundReply(double overGroundMps, double courseDeg, double aheadMps) {
+        static GroundReply of(TwoSpeeds both) {
+            return new GroundReply(both.overGroundMps(), Math.toDegrees(both.courseRad()), both.aheadMps());
+        }
+    }
+
+    /** Ways to slow the boat below her idle. */
+    record SlowerReply(
+            double toMps, double drogueAreaM2, @Nullable Double oneEngineMps, double shareInGear) {
+        static SlowerReply of(Idle.Remedies remedies) {
+            return new SlowerReply(
+                    remedies.toMps(),
+                    remedies.drogueAreaM2(),
+                    remedies.oneEngineMps().orElse(null),
+                    remedies.shareInGear());
         }
     }
 
@@ -58,6 +137,8 @@ record SolvedReply(List<LineReply> lines, WakeReply wake, List<FindingReply> fin
             @Nullable Double pullN,
             @Nullable Double dragN,
             @Nullable Double limitN,
+            @Nullable Double leastMps,
+            @Nullable Double mostMps,
             @Nullable MendReply mend) {
         static FindingReply of(Finding finding) {
             return new FindingReply(
@@ -70,6 +151,8 @@ record SolvedReply(List<LineReply> lines, WakeReply wake, List<FindingReply> fin
                     finding.pullN().orElse(null),
                     finding.dragN().orElse(null),
                     finding.limitN().orElse(null),
+                    finding.leastMps().orElse(null),
+                    finding.mostMps().orElse(null),
                     finding.mend().map(MendReply::of).orElse(null));
         }
     }
@@ -87,6 +170,8 @@ record SolvedReply(List<LineReply> lines, WakeReply wake, List<FindingReply> fin
                         .map(line -> LineReply.of(line, solved.wake()))
                         .toList(),
                 WakeReply.of(solved.wake()),
-                solved.findings().stream().map(FindingReply::of).toList());
+                solved.findings().stream().map(FindingReply::of).toList(),
+                solved.ground().map(GroundReply::of).orElse(null),
+                solved.slower().map(SlowerReply::of).orElse(null));
     }
 }

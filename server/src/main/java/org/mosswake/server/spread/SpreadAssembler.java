@@ -8,8 +8,11 @@ import java.util.UUID;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.spread.Branch;
+import org.mosswake.core.spread.DeepRig;
+import org.mosswake.core.spread.Here;
 import org.mosswake.core.spread.Holder;
-import org.mosswake.core.spread.HolderKind;
+import org.mosswake.core.spread.Idle;
 import org.mosswake.core.spread.LineItem;
 import org.mosswake.core.spread.LureItem;
 import org.mosswake.core.spread.Spread;
@@ -17,6 +20,8 @@ import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.spread.TacklePiece;
 import org.mosswake.core.units.Force;
 import org.mosswake.core.units.SpeedThroughWater;
+import org.mosswake.server.spread.SpreadDraft.BranchDraft;
+import org.mosswake.server.spread.SpreadDraft.DeepDraft;
 import org.mosswake.server.spread.SpreadDraft.LineDraft;
 import org.mosswake.server.spread.SpreadDraft.PieceDraft;
 import org.springframework.stereotype.Component;
@@ -34,9 +39,18 @@ class SpreadAssembler {
         return new Assembly(vessel, new Faults()).spread(draft);
     }
 
+    /** One line by itself; {@code path} ends without a dot. */
+    SpreadLine line(UUID vessel, String path, LineDraft draft) {
+        var faults = new Faults();
+        Optional<SpreadLine> made = new Assembly(vessel, faults).line(path, draft);
+        faults.throwIfAny();
+        return made.orElseThrow();
+    }
+
     private final class Assembly {
         private final Faults faults;
         private final int engines;
+        private final Optional<Idle> idle;
         private final Map<UUID, Holder> holders;
         private final Map<UUID, LureItem> lures;
         private final Map<UUID, LineItem> lines;
@@ -45,6 +59,7 @@ class SpreadAssembler {
             this.faults = faults;
             Aboard.Things things = aboard.of(vessel);
             engines = things.engines();
+            idle = things.idle();
             holders = things.holders();
             lures = things.lures();
             lines = things.lines();
@@ -56,29 +71,48 @@ class SpreadAssembler {
                 line("lines[" + i + "]", draft.lines().get(i)).ifPresent(made::add);
             }
             faults.throwIfAny();
-            return new Spread(new SpeedThroughWater(draft.speedThroughWaterMps()), engines, made);
+            int running = draft.enginesRunning() == null ? engines : Math.min(engines, draft.enginesRunning());
+            return new Spread(new SpeedThroughWater(draft.speedThroughWaterMps()), running, made, here(draft), idle);
+        }
+
+        private Here here(SpreadDraft draft) {
+            try {
+                return draft.here() == null ? Here.UNKNOWN : draft.here().toCore();
+            } catch (FaultException e) {
+                e.faults().forEach(fault -> faults.add(fault.under("here")));
+                faults.throwIfAny();
+                throw e;
+            }
         }
 
         private Optional<SpreadLine> line(String path, LineDraft draft) {
             int before = faults.list().size();
             Holder holder = known(holders, path + ".holderId", draft.holderId());
-            if (holder != null && holder.kind() == HolderKind.DOWNRIGGER) {
-                faults.add(FaultCode.NOT_ONE_OF, path + ".holderId", holder.name(), "the rods, riggers and centre");
-            }
             var tackle = new ArrayList<TacklePiece>();
             for (int i = 0; i < draft.tackle().size(); i++) {
                 tackle.add(piece(path + ".tackle[" + i + "]", draft.tackle().get(i)));
             }
+            Optional<DeepRig> deep = Optional.ofNullable(draft.deep()).map(rig -> deep(path + ".deep", rig));
             if (draft.tackle().get(0).lureGearId() == null) {
                 faults.add(FaultCode.LURE_WITHOUT_FORCE, path + ".tackle[0].lureGearId");
             }
-            return faults.list().size() > before ? Optional.empty() : built(path, draft, holder, tackle);
+            return faults.list().size() > before ? Optional.empty() : built(path, draft, holder, tackle, deep);
         }
 
-        private Optional<SpreadLine> built(String path, LineDraft draft, Holder holder, List<TacklePiece> tackle) {
+        private DeepRig deep(String path, DeepDraft draft) {
+            return new DeepRig(
+                    draft.cableOutM(),
+                    draft.clipAboveM(),
+                    known(lures, path + ".ballGearId", draft.ballGearId()),
+                    known(lines, path + ".cableGearId", draft.cableGearId()),
+                    draft.seat());
+        }
+
+        private Optional<SpreadLine> built(
+                String path, LineDraft draft, Holder holder, List<TacklePiece> tackle, Optional<DeepRig> deep) {
             try {
                 return Optional.of(new SpreadLine(
-                        draft.lineId(), holder, draft.letOutM(), new Force(draft.strikeDragN()), tackle));
+                        draft.lineId(), holder, draft.letOutM(), new Force(draft.strikeDragN()), tackle, deep));
             } catch (FaultException e) {
                 e.faults().forEach(fault -> faults.add(fault.under(path)));
                 return Optional.empty();
@@ -88,7 +122,15 @@ class SpreadAssembler {
         private TacklePiece piece(String path, PieceDraft draft) {
             LureItem lure = draft.lureGearId() == null ? null : known(lures, path + ".lureGearId", draft.lureGearId());
             LineItem line = known(lines, path + ".lineGearId", draft.lineGearId());
-            return new TacklePiece(Optional.ofNullable(lure), line, Optional.ofNullable(draft.lengthM()));
+            Optional<Branch> branch = Optional.ofNullable(draft.branch()).map(twig -> branch(path + ".branch", twig));
+            return new TacklePiece(Optional.ofNullable(lure), line, Optional.ofNullable(draft.lengthM()), branch);
+        }
+
+        private Branch branch(String path, BranchDraft draft) {
+            return new Branch(
+                    known(lures, path + ".lureGearId", draft.lureGearId()),
+                    known(lines, path + ".lineGearId", draft.lineGearId()),
+                    draft.lengthM());
         }
 
         private <T> T known(Map<UUID, T> items, String path, UUID id) {

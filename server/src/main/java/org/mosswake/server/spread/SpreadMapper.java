@@ -20,7 +20,17 @@ interface SpreadMapper {
             int revision,
             double speedThroughWaterMps,
             String reason,
-            Instant createdAt) {}
+            Instant createdAt,
+            @Nullable Integer enginesRunning,
+            @Nullable Double bottomM,
+            @Nullable Double baitTopM,
+            @Nullable Double baitBottomM,
+            @Nullable Double layerM,
+            @Nullable Double aboveC,
+            @Nullable Double belowC,
+            @Nullable Double headingDeg,
+            @Nullable Double streamMps,
+            @Nullable Double streamTowardsDeg) {}
 
     record LineRow(
             UUID vesselId,
@@ -30,7 +40,12 @@ interface SpreadMapper {
             int ordinal,
             UUID holderId,
             double letOutM,
-            double strikeDragN) {}
+            double strikeDragN,
+            @Nullable Double cableOutM,
+            @Nullable Double clipAboveM,
+            @Nullable UUID ballGearId,
+            @Nullable UUID cableGearId,
+            @Nullable String clipSeat) {}
 
     record PieceRow(
             UUID vesselId,
@@ -40,7 +55,10 @@ interface SpreadMapper {
             int pieceNo,
             @Nullable UUID lureGearId,
             UUID lineGearId,
-            @Nullable Double lengthM) {}
+            @Nullable Double lengthM,
+            @Nullable UUID branchLureGearId,
+            @Nullable UUID branchLineGearId,
+            @Nullable Double branchLengthM) {}
 
     @Select("""
             select s.spread_id, s.version, s.name, s.updated_at as saved_at,
@@ -91,16 +109,19 @@ interface SpreadMapper {
 
     @Insert("""
             insert into spread_revision
-            values (#{vesselId}, #{spreadId}, #{revision}, #{speedThroughWaterMps}, #{reason}, #{createdAt})""")
+            values (#{vesselId}, #{spreadId}, #{revision}, #{speedThroughWaterMps}, #{reason}, #{createdAt},
+                    #{enginesRunning}, #{bottomM}, #{baitTopM}, #{baitBottomM}, #{layerM}, #{aboveC}, #{belowC},
+                    #{headingDeg}, #{streamMps}, #{streamTowardsDeg})""")
     int insertRevision(RevisionRow row);
 
     @Insert("""
             insert into spread_line values (#{vesselId}, #{spreadId}, #{revision}, #{lineId}, #{ordinal}, #{holderId},
-                   #{letOutM}, #{strikeDragN})""")
+                   #{letOutM}, #{strikeDragN}, #{cableOutM}, #{clipAboveM}, #{ballGearId}, #{cableGearId}, #{clipSeat})""")
     int insertLine(LineRow row);
 
     @Insert("""
             insert into spread_piece values (#{vesselId}, #{spreadId}, #{revision}, #{lineId}, #{pieceNo},
-                   #{lureGearId}, #{lineGearId}, #{lengthM})""")
+                   #{lureGearId}, #{lineGearId}, #{lengthM}, #{branchLureGearId}, #{branchLineGearId},
+                   #{branchLengthM})""")
     int insertPiece(PieceRow row);
 }

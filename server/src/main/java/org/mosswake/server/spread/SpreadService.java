@@ -12,8 +12,6 @@ import org.mosswake.core.spread.Spread;
 import org.mosswake.core.spread.SpreadSolver;
 import org.mosswake.server.platform.http.StaleWrite;
 import org.mosswake.server.spread.SpreadDraft.LineDraft;
-import org.mosswake.server.spread.SpreadDraft.PieceDraft;
-import org.mosswake.server.spread.SpreadMapper.LineRow;
 import org.mosswake.server.spread.SpreadMapper.PieceRow;
 import org.mosswake.server.spread.SpreadMapper.RevisionRow;
 import org.mosswake.server.spread.SpreadMapper.SpreadRow;
@@ -113,28 +111,17 @@ public class SpreadService {
     }
 
     private void writeRevision(UUID vessel, UUID spread, int revision, SpreadDraft draft, String reason) {
-        spreads.insertRevision(
-                new RevisionRow(vessel, spread, revision, draft.speedThroughWaterMps(), reason, clock.instant()));
+        spreads.insertRevision(SpreadRows.revision(vessel, spread, revision, draft, reason, clock.instant()));
         for (int i = 0; i < draft.lines().size(); i++) {
             LineDraft line = draft.lines().get(i);
-            spreads.insertLine(new LineRow(
-                    vessel, spread, revision, line.lineId(), i, line.holderId(), line.letOutM(), line.strikeDragN()));
+            spreads.insertLine(SpreadRows.line(vessel, spread, revision, i, line));
             writePieces(vessel, spread, revision, line);
         }
     }
 
     private void writePieces(UUID vessel, UUID spread, int revision, LineDraft line) {
         for (int i = 0; i < line.tackle().size(); i++) {
-            PieceDraft piece = line.tackle().get(i);
-            spreads.insertPiece(new PieceRow(
-                    vessel,
-                    spread,
-                    revision,
-                    line.lineId(),
-                    i,
-                    piece.lureGearId(),
-                    piece.lineGearId(),
-                    piece.lengthM()));
+            spreads.insertPiece(SpreadRows.piece(vessel, spread, revision, i, line));
         }
     }
 
@@ -146,15 +133,8 @@ public class SpreadService {
         Map<UUID, List<PieceRow>> pieces =
                 spreads.pieces(vessel, spread, revision).stream().collect(Collectors.groupingBy(PieceRow::lineId));
         var lines = spreads.lines(vessel, spread, revision).stream()
-                .map(line -> new LineDraft(
-                        line.lineId(),
-                        line.holderId(),
-                        line.letOutM(),
-                        line.strikeDragN(),
-                        pieces.getOrDefault(line.lineId(), List.of()).stream()
-                                .map(p -> new PieceDraft(p.lureGearId(), p.lineGearId(), p.lengthM()))
-                                .toList()))
+                .map(line -> SpreadRows.line(line, pieces.getOrDefault(line.lineId(), List.of())))
                 .toList();
-        return new SpreadDraft(row.speedThroughWaterMps(), lines);
+        return SpreadRows.draft(row, lines);
     }
 }

@@ -3,6 +3,7 @@ package org.mosswake.server.strikes;
 import java.util.UUID;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.spread.DeepRig;
 import org.mosswake.core.spread.SolvedLine;
 import org.mosswake.core.spread.Spread;
 import org.mosswake.core.spread.SpreadLine;
@@ -54,7 +55,8 @@ class StrikeRecorder {
                 solved.shape().map(TowShape::depthM).orElse(null),
                 solved.shape().map(TowShape::asternM).orElse(null),
                 solved.shape().map(TowShape::tensionAtTipN).orElse(null),
-                Physics.SOLVER_EDITION);
+                Physics.SOLVER_EDITION,
+                line.deep().map(DeepRig::cableOutM).orElse(null));
     }
 
     private static String regime(SolvedLine solved) {

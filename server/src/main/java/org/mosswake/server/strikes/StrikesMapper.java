@@ -45,7 +45,8 @@ interface StrikesMapper {
             @Nullable Double depthM,
             @Nullable Double asternM,
             @Nullable Double towPullN,
-            String solverEdition) {}
+            String solverEdition,
+            @Nullable Double cableOutM) {}
 
     record StrikePieceRow(
             UUID vesselId,
@@ -112,7 +113,7 @@ interface StrikesMapper {
     @Insert("""
             insert into strike_line values (#{vesselId}, #{eventId}, #{label}, #{holderName}, #{lureName},
                    #{speedThroughWaterMps}, #{letOutM}, #{strikeDragN}, #{regime}, #{depthM}, #{asternM}, #{towPullN},
-                   #{solverEdition})""")
+                   #{solverEdition}, #{cableOutM})""")
     int insertStrikeLine(StrikeLineRow row);
 
     @Insert("""

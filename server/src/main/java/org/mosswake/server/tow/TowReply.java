@@ -34,7 +34,19 @@ public record TowReply(
         List<AirborneMend> mends,
         @Nullable String reason) {
     /** A point of the drawn line, behind the tip. */
-    public record PathPoint(double asternM, double lateralM, double heightM) {}
+    public record PathPoint(double asternM, double lateralM, double heightM) {
+        /** To the millimetre: a drawing needs no more, and a drag sends twelve paths forty times a second. */
+        public static List<PathPoint> of(List<Point> path) {
+            return path.stream()
+                    .map(p -> new PathPoint(
+                            millimetres(p.asternM()), millimetres(p.lateralM()), millimetres(p.heightM())))
+                    .toList();
+        }
+
+        private static double millimetres(double metres) {
+            return Math.round(metres * 1000) / 1000.0;
+        }
+    }
 
     public static TowReply of(TowAnswer answer) {
         if (answer instanceof TowAnswer.Shaped shaped) {
@@ -59,17 +71,9 @@ public record TowReply(
                 shape.tensionAtTipN(),
                 shape.bodies(),
                 shape.entry().orElse(null),
-                shape.path().stream()
-                        .map(p -> new PathPoint(
-                                millimetres(p.asternM()), millimetres(p.lateralM()), millimetres(p.heightM())))
-                        .toList(),
+                PathPoint.of(shape.path()),
                 List.of(),
                 null);
-    }
-
-    /** A drawing needs no more, and a drag sends twelve paths forty times a second. */
-    private static double millimetres(double metres) {
-        return Math.round(metres * 1000) / 1000.0;
     }
 
     private static TowReply without(String regime, List<AirborneMend> mends, @Nullable String reason) {

@@ -48,7 +48,7 @@ class GarbageTest {
         String boat = api.quietLedger().substring("/api/boats/".length());
         return path.replace("{boat}", boat)
                 .replace("{kind}", "MONO")
-                .replaceAll("\\{(spread|trip)}", UUID.randomUUID().toString());
+                .replaceAll("\\{(spread|trip|calibration)}", UUID.randomUUID().toString());
     }
 
     private static List<String> bodies() {

@@ -103,9 +103,18 @@ public final class Api {
                 .asString();
     }
 
+    /** The demo boat with a downrigger. */
+    public String sprat() {
+        return "/api/boats/" + named(get("/api/boats").json(), "Sprat", "boatId");
+    }
+
     /** The mixed surface spread of the demo, as kept. */
     public ObjectNode mixedSurface() {
-        String spread = named(get(quietLedger() + "/spreads").json(), "Mixed surface", "spreadId");
-        return (ObjectNode) get(quietLedger() + "/spreads/" + spread).json();
+        return spread(quietLedger(), "Mixed surface");
+    }
+
+    public ObjectNode spread(String boat, String name) {
+        String spread = named(get(boat + "/spreads").json(), name, "spreadId");
+        return (ObjectNode) get(boat + "/spreads/" + spread).json();
     }
 }

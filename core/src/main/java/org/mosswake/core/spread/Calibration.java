@@ -1,0 +1,134 @@
+package org.mosswake.core.spread;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import org.mosswake.core.fault.Accepted;
+import org.mosswake.core.fault.FaultCode;
+import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.fault.Faults;
+import org.mosswake.core.tow.Fit;
+import org.mosswake.core.tow.TowAnswer;
+import org.mosswake.core.tow.TowShape;
+import org.mosswake.core.units.Force;
+import org.mosswake.core.units.SpeedThroughWater;
+
+/**
+ * Fits one coefficient of one item to what the skipper saw of lines that carry it.
+ *
+ * @param item of the lure, weight or line
+ * @param old  its value so far
+ */
+public record Calibration(UUID item, Coefficient coefficient, double old, List<Observation> observations) {
+    /** Depths or offsets that change less than this over the whole range do not answer to the coefficient (m). */
+    private static final double ANSWERS_M = 0.05;
+    /** A maker's rating is taken from a rod held over the side (m, ESTIMATE). */
+    private static final double RATED_TIP_M = 1;
+
+    public enum Kind {
+        /** The lure touched bottom at a charted depth. */
+        BOTTOM,
+        /** The lure's echo stood at a depth. */
+        ECHO,
+        /** The maker's depth, on the line and let-out he states. */
+        RATED,
+        /** Seen so far to a side of its tip. */
+        OFFSET
+    }
+
+    /**
+     * @param line  as it was towed then
+     * @param seenM depth, or distance to the side (m)
+     */
+    public record Observation(Kind kind, SpreadLine line, SpeedThroughWater speed, double seenM) {}
+
+    /** The lure alone on a stated line. */
+    public static SpreadLine rated(LureItem lure, LineKind stated, Force strength, double letOutM) {
+        var tip = new Holder(
+                new UUID(0, 0),
+                "Rod",
+                HolderKind.FLAT,
+                new DeckPoint(0, 0, RATED_TIP_M),
+                new DeckPoint(0, 0, RATED_TIP_M));
+        var line = new LineItem(new UUID(0, 1), "Stated line", stated.metreRated(strength), strength);
+        return new SpreadLine(
+                new UUID(0, 2),
+                tip,
+                letOutM,
+                new Force(0),
+                List.of(new TacklePiece(Optional.of(lure), line, Optional.empty())));
+    }
+
+    /** @throws FaultException when the observations cannot say anything of the coefficient, or ask for too much */
+    public Fit fit() {
+        var faults = new Faults();
+        for (int i = 0; i < observations.size(); i++) {
+            if (!carries(observations.get(i).line())) {
+                faults.add(FaultCode.CALIBRATION_WITHOUT_ITEM, "observations[" + i + "].line");
+            }
+        }
+        faults.throwIfAny();
+        var solver = new LineSolver();
+        var range = coefficient.range(old);
+        var computed = observations.stream()
+                .map(o -> new Fit.Observation(value -> computed(solver, o, value), o.seenM()))
+                .toList();
+        Fit fit = Fit.of(computed, old, range)
+                .orElseThrow(() -> FaultException.of(FaultCode.CALIBRATION_NO_SHAPE, "observations"));
+        if (computed.stream().allMatch(o -> deaf(o, fit.value(), range))) {
+            throw FaultException.of(FaultCode.CALIBRATION_NO_ANSWER, "coefficient");
+        }
+        if (fit.atBound()) {
+            throw FaultException.of(FaultCode.CALIBRATION_AT_END, "observations", fit.value());
+        }
+        return fit;
+    }
+
+    private static boolean deaf(Fit.Observation observation, double value, Accepted range) {
+        double ends = Math.signum(value);
+        double less = ends * Math.max(Math.abs(range.least()), Math.abs(value) / 2);
+        double more = ends * Math.min(Math.abs(range.most()), Math.abs(value) * 2);
+        return Math.abs(observation.computed().applyAsDouble(more)
+                        - observation.computed().applyAsDouble(less))
+                < ANSWERS_M;
+    }
+
+    private boolean carries(SpreadLine line) {
+        var items = new ArrayList<UUID>();
+        for (TacklePiece piece : line.tackle()) {
+            piece.item().map(LureItem::id).ifPresent(items::add);
+            items.add(piece.line().id());
+            piece.branch().ifPresent(branch -> {
+                items.add(branch.lure().id());
+                items.add(branch.line().id());
+            });
+        }
+        line.deep().ifPresent(rig -> {
+            items.add(rig.ball().id());
+            items.add(rig.cable().id());
+        });
+        return items.contains(item);
+    }
+
+    private double computed(LineSolver solver, Observation seen, double value) {
+        return solver.settle(with(seen.line(), value), seen.speed()) instanceof TowAnswer.Shaped shaped
+                ? measured(shaped.shape(), seen)
+                : Double.NaN;
+    }
+
+    private static double measured(TowShape shape, Observation seen) {
+        return seen.kind() == Kind.OFFSET ? Math.abs(shape.lateralM()) : shape.depthM();
+    }
+
+    private SpreadLine with(SpreadLine line, double value) {
+        UnaryOperator<LineItem> lines = old -> !old.id().equals(item)
+                ? old
+                : new LineItem(old.id(), old.name(), coefficient.in(old.metre(), value), old.strength());
+        UnaryOperator<LureItem> lures = old -> !old.id().equals(item)
+                ? old
+                : new LureItem(old.id(), old.name(), old.kind(), coefficient.in(old.body(), value), old.works());
+        return line.with(lures, lines);
+    }
+}
