@@ -8,8 +8,22 @@ import { sources } from '../shared/device'
 import { Button } from '../shared/ui/Button'
 import { Conflict } from '../spread/Conflict'
 import { GearSheet } from '../spread/gear/GearSheet'
-import { addLine, type Doc, freeHolders, mended, MOST_LINES, removeLine, setSpeed } from '../spread/model'
-import type { Boat, Gear, Kept, Mend, Title } from '../spread/queries'
+import {
+  addLine,
+  type Doc,
+  freeHolders,
+  mended,
+  MOST_LINES,
+  removeLine,
+  setSpeed,
+  widened,
+} from '../spread/model'
+import type { Boat, Gear, Kept, Mend, Title, Turns, Wider } from '../spread/queries'
+import { CalibrationSheet } from '../spread/calibration/CalibrationSheet'
+import { orderNumbers, Orders, type OrderKind } from '../spread/turn/Orders'
+import { TurnNote } from '../spread/turn/TurnNote'
+import { useTurns } from '../spread/turn/useTurns'
+import { WaterSheet } from '../spread/water/WaterSheet'
 import { SpreadBar } from '../spread/SpreadBar'
 import { Stage } from '../spread/stage/Stage'
 import { useLineHandling } from '../spread/stage/useLineHandling'
@@ -52,7 +66,9 @@ export function SpreadStation({
   const queries = useQueryClient()
   const go = useNavigate()
   const [params, setParams] = useSearchParams()
-  const [gearOpen, setGearOpen] = useState(false)
+  const [sheet, setSheet] = useState<'gear' | 'water' | 'seen' | null>(null)
+  const [radiusM, setRadiusM] = useState(40)
+  const [turned, setTurned] = useState(0)
   const table = params.get('view') === 'table'
   const lines = editor.doc.draft.lines
   const chosen = params.get('line')
@@ -72,7 +88,7 @@ export function SpreadStation({
     [setParams],
   )
   const select = useCallback((lineId: string) => put('line', lineId), [put])
-  const handling = useLineHandling(editor, boat, select)
+  const handling = useLineHandling(editor, boat, gear, select)
   // The drawing shows what was asked together with its answer; the strip is ahead of it by one answer at most.
   const drawn = useMemo<Doc>(
     () => ({ name: '', draft: solving.asked ?? kept.draft }),
@@ -93,6 +109,16 @@ export function SpreadStation({
     select(lineId)
   }, [boat.holders, editor, gear, select])
   const { edit, dragging } = editor
+  // A drag asks nothing of the turns: they follow once it is let go.
+  const turning = useTurns(boat.boatId, dragging || solving.problem ? null : solving.asked, radiusM)
+  const turns = turning.turns && linesOf(turning.turns) === present ? turning.turns : null
+  const order = orderOf(params.get('order'))
+  const numbers = useMemo(() => orderNumbers(turns, order, selected), [turns, order, selected])
+  const showOrder = (kind: OrderKind | null) => {
+    setTurned(0)
+    put('order', kind)
+  }
+  const widen = (by: Wider) => edit((doc) => widened(doc, by, boat.holders, gear))
   const mend = useCallback((by: Mend) => edit((doc) => mended(doc, by)), [edit])
   // While a lure is dragged the strip follows the drawing, so that a move costs one change of the page and not two.
   const shown = dragging && solving.asked ? drawn : editor.doc
@@ -113,10 +139,13 @@ export function SpreadStation({
     const name = copy ? `${editor.doc.name}, copy`.slice(0, 60) : 'New spread'
     open(await newSpread(boat.boatId, queries, name, copy ? editor.doc.draft : undefined))
   }
-  const canAdd = lines.length < MOST_LINES && freeHolders(editor.doc, boat.holders).length > 0
+  const chosenLine = lines.find((line) => line.lineId === selected)
+  const canAdd = lines.length < MOST_LINES && freeHolders(editor.doc, boat.holders, gear).length > 0
 
   useKeys({
     KeyN: add,
+    KeyC: () => selected && showOrder(order === 'clear' ? null : 'clear'),
+    KeyO: () => showOrder(order === 'set' ? null : 'set'),
     KeyT: () => put('view', table ? null : 'table'),
     KeyX: () => selected && reports.strike(selected, label(selected)),
     Delete: () => selected && editor.edit((doc) => removeLine(doc, selected)),
@@ -142,7 +171,11 @@ export function SpreadStation({
         onSave={() => void saving.save()}
         onRevert={() => editor.reload(editor.base)}
         onTable={() => put('view', table ? null : 'table')}
-        onGear={() => setGearOpen(true)}
+        onGear={() => setSheet('gear')}
+        onWater={() => setSheet('water')}
+        onSetting={() => showOrder(order === 'set' ? null : 'set')}
+        onClearing={selected ? () => showOrder(order === 'clear' ? null : 'clear') : undefined}
+        order={order}
       />
       {saving.problem && (
         <p role="alert" className="border-b-2 border-rust px-4 py-2">
@@ -159,7 +192,9 @@ export function SpreadStation({
             aria-busy={drawn.draft !== editor.doc.draft}
           >
             <Stage
-              {...{ boat, gear, selected, handling }}
+              {...{ boat, gear, selected, handling, turns, turned }}
+              {...(numbers && { order: numbers })}
+              onTurn={setTurned}
               doc={drawn}
               solved={solving.solved}
               dragging={editor.dragging}
@@ -173,11 +208,53 @@ export function SpreadStation({
           label={label}
           onMend={mend}
           onSelect={select}
+          head={
+            <>
+              {turns && order && (
+                <Orders
+                  {...{ turns, label }}
+                  kind={order}
+                  struck={selected}
+                  onClose={() => showOrder(null)}
+                />
+              )}
+              <TurnNote
+                turning={{ ...turning, turns }}
+                {...{ label, radiusM }}
+                onRadius={setRadiusM}
+                onWiden={widen}
+              />
+            </>
+          }
           foot={<Strikes reports={reports} trip={trip} lines={solved} />}
         />
       </main>
-      <Strip {...{ boat, gear, selected, solved }} editor={strip} onRemoved={removed} />
-      <GearSheet boat={boat.boatId} gear={gear} open={gearOpen} onClose={() => setGearOpen(false)} />
+      <Strip
+        {...{ boat, gear, selected, solved }}
+        {...(solving.solved?.ground && { ground: solving.solved.ground })}
+        editor={strip}
+        onRemoved={removed}
+        onSeen={() => setSheet('seen')}
+      />
+      <GearSheet boat={boat.boatId} gear={gear} open={sheet === 'gear'} onClose={() => setSheet(null)} />
+      <WaterSheet
+        editor={editor}
+        engines={boat.engines}
+        open={sheet === 'water'}
+        onClose={() => setSheet(null)}
+      />
+      {chosenLine && sheet === 'seen' && (
+        <CalibrationSheet
+          boat={boat.boatId}
+          gear={gear}
+          line={chosenLine}
+          label={label(chosenLine.lineId)}
+          depthM={solved.find((line) => line.lineId === selected)?.tow.depthM ?? 1}
+          speedMps={editor.doc.draft.speedThroughWaterMps}
+          open
+          onClose={() => setSheet(null)}
+        />
+      )}
       {saving.conflict && (
         <Conflict
           yours={editor.doc}
@@ -192,6 +269,12 @@ export function SpreadStation({
     </Frame>
   )
 }
+
+const orderOf = (text: string | null): OrderKind | null => (text === 'set' || text === 'clear' ? text : null)
+
+/** Which lines an answer is about, as `present` writes them. */
+const linesOf = (turns: Turns): string =>
+  turns.port.halfTurn[0]?.lines.map((line) => line.lineId).join(' ') ?? ''
 
 function Day({ trip, marks }: { trip: ReturnType<typeof useTrip>; marks: { at: number; label: string }[] }) {
   const { latitudeDeg, longitudeDeg, timeZone } = trip.place

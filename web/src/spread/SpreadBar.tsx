@@ -19,6 +19,10 @@ export function SpreadBar({
   onRevert,
   onTable,
   onGear,
+  onWater,
+  onSetting,
+  onClearing,
+  order,
 }: {
   editor: Editor
   titles: readonly Title[]
@@ -33,6 +37,12 @@ export function SpreadBar({
   onRevert(): void
   onTable(): void
   onGear(): void
+  onWater(): void
+  onSetting(): void
+  /** Absent where no line is selected. */
+  onClearing: (() => void) | undefined
+  /** Which order is shown. */
+  order: 'set' | 'clear' | null
 }) {
   const rename = (typed: string): string | null => {
     const name = typed.trim()
@@ -52,6 +62,15 @@ export function SpreadBar({
       <SpreadMenu {...{ titles, onOpen, onNew, onCopy }} current={editor.base.spreadId} />
       <Button small onClick={onAdd} disabled={!onAdd}>
         Add a line
+      </Button>
+      <Button small onClick={onWater}>
+        Water
+      </Button>
+      <Button small onClick={onSetting} aria-pressed={order === 'set'}>
+        Setting order
+      </Button>
+      <Button small onClick={onClearing} disabled={!onClearing} aria-pressed={order === 'clear'}>
+        Clearing order
       </Button>
       <span className="grow" />
       <span className="text-sm text-slate" role="status">

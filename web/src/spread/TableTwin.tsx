@@ -100,9 +100,12 @@ function Row({
           aria-label={`Holder of ${label}`}
           className="max-w-44"
           value={line.holderId}
-          onChange={(event) => editor.edit((doc) => setHolder(doc, line.lineId, event.target.value))}
+          onChange={(event) => {
+            const holder = boat.holders.find((h) => h.holderId === event.target.value)
+            if (holder) editor.edit((doc) => setHolder(doc, line.lineId, holder, gear))
+          }}
         >
-          {usableHolders(boat.holders).map((holder) => (
+          {usableHolders(boat.holders, gear).map((holder) => (
             <option key={holder.holderId} value={holder.holderId}>
               {holder.name}
             </option>

@@ -9,12 +9,17 @@ import {
   removeLine,
   removePiece,
   sameDoc,
+  setBranch,
+  setDeep,
+  setHere,
   setHolder,
   setLetOut,
   setPiece,
   setSpeed,
   swapTackle,
+  tieAs,
   type Doc,
+  widened,
 } from './model'
 import type { Gear, Holder, Line } from './queries'
 
@@ -55,7 +60,7 @@ describe('a spread as edited', () => {
   })
 
   it('swaps holders with whoever has them', () => {
-    const after = setHolder(doc(line('a', 's'), line('b', 'p')), 'a', 'p')
+    const after = setHolder(doc(line('a', 's'), line('b', 'p')), 'a', holders[2]!, gear)
     expect(after.draft.lines.map((l) => l.holderId)).toEqual(['p', 's'])
   })
 
@@ -74,7 +79,7 @@ describe('a spread as edited', () => {
     expect(second.draft.lines[1]).toMatchObject({ holderId: 'c', letOutM: 75 })
     const third = addLine(second, 'c', holders, gear)
     expect(addLine(third, 'e', holders, gear)).toBe(third)
-    expect(freeHolders(third, holders)).toEqual([])
+    expect(freeHolders(third, holders, gear)).toEqual([])
     expect(removeLine(third, 'b').draft.lines.map((l) => l.lineId)).toEqual(['a', 'c'])
   })
 
@@ -95,10 +100,10 @@ describe('a spread as edited', () => {
 
   it('takes the nearest free holder, if nearer than its own', () => {
     const only = doc(line('a', 'c'))
-    expect(nearerHolder(only, only.draft.lines[0]!, holders, 5)?.holderId).toBe('s')
-    expect(nearerHolder(only, only.draft.lines[0]!, holders, 0.4)).toBeUndefined()
+    expect(nearerHolder(only, only.draft.lines[0]!, holders, gear, 5)?.holderId).toBe('s')
+    expect(nearerHolder(only, only.draft.lines[0]!, holders, gear, 0.4)).toBeUndefined()
     const taken = doc(line('a', 'c'), line('b', 's'))
-    expect(nearerHolder(taken, taken.draft.lines[0]!, holders, 5)).toBeUndefined()
+    expect(nearerHolder(taken, taken.draft.lines[0]!, holders, gear, 5)).toBeUndefined()
   })
 
   it('is the same in content whatever the order of its fields', () => {
@@ -117,5 +122,49 @@ describe('a spread as edited', () => {
     expect(looser.draft.lines[0]!.strikeDragN).toBe(51.3)
     const level = mended(doc(line('a', 's')), { change: 'LET_OUT', lineId: 'a', value: 61.239 })
     expect(level.draft.lines[0]!.letOutM).toBeCloseTo(61.24, 9)
+    const faster = mended(doc(line('a', 's')), { change: 'SPEED', value: 8 * knot })
+    expect(faster.draft.speedThroughWaterMps / knot).toBeCloseTo(8, 6)
+  })
+
+  it('takes a turn mend as a let-out or as another holder', () => {
+    const before = doc(line('a', 's'), line('b', 'p'))
+    const offered = { side: 'PORT' as const, lineId: 'a', limitDeg: 90, enough: true }
+    expect(widened(before, { ...offered, letOutM: 48 }, holders, gear).draft.lines[0]!.letOutM).toBe(48)
+    expect(widened(before, { ...offered, holderId: 'c' }, holders, gear).draft.lines[0]!.holderId).toBe('c')
+  })
+
+  it('hands ball and cable over with the downrigger', () => {
+    const deepGear = {
+      lures: [...gear.lures, { gearId: 'ball', kind: 'BALL_LEAD', massKg: 4.5 }],
+      lines: [...gear.lines, { gearId: 'cable', kind: 'DOWNRIGGER_CABLE' }],
+    } as unknown as Gear
+    expect(freeHolders(doc(), holders, gear).map((h) => h.holderId)).toEqual(['s', 'c', 'p'])
+    expect(freeHolders(doc(), holders, deepGear)).toHaveLength(4)
+    const down = setHolder(doc(line('a', 's'), line('b', 'p')), 'a', holders[3]!, deepGear)
+    expect(down.draft.lines[0]!.deep).toMatchObject({ ballGearId: 'ball', cableGearId: 'cable' })
+    const deeper = setDeep(down, 'a', { cableOutM: 500 })
+    expect(deeper.draft.lines[0]!.deep!.cableOutM).toBe(180)
+    const swapped = setHolder(deeper, 'b', holders[3]!, deepGear)
+    expect(swapped.draft.lines.map((l) => l.deep?.cableOutM)).toEqual([undefined, 180])
+    expect(swapped.draft.lines[0]!.holderId).toBe('p')
+  })
+
+  it('ties a chain by name with the lure it had, and one second lure', () => {
+    const chain = {
+      anyLure: true,
+      tackle: [{ lureGearId: 'other', lineGearId: 'thin', lengthM: 70 }, { lineGearId: 'wire' }],
+    }
+    const tied = tieAs(doc(line('a', 's')), 'a', chain).draft.lines[0]!
+    expect(tied.tackle.map((piece) => piece.lureGearId)).toEqual(['lure a', undefined])
+    expect(tied.letOutM).toBe(70.5)
+    const branch = { lureGearId: 'jig', lineGearId: 'thin', lengthM: 3 }
+    const two = setBranch(doc(line('a', 's')), 'a', 1, branch)
+    expect(two.draft.lines[0]!.tackle[1]!.branch).toEqual(branch)
+    expect(setBranch(two, 'a', 1, undefined)).toEqual(doc(line('a', 's')))
+  })
+
+  it('leaves out what is no longer known of the water', () => {
+    const known = setHere(doc(), { bottomM: 30, layerM: 9 })
+    expect(setHere(known, { layerM: undefined }).draft.here).toEqual({ bottomM: 30 })
   })
 })

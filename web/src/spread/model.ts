@@ -1,5 +1,5 @@
 /** A spread as it is edited: pure changes of a document, no drawing and no physics. Lengths in metres. */
-import type { Draft, Gear, Holder, Kept, Line, Mend, Piece } from './queries'
+import type { Branch, Deep, Draft, Gear, Here, Holder, Kept, Line, Mend, Piece, Wider } from './queries'
 
 export interface Doc {
   name: string
@@ -63,18 +63,63 @@ export const setLetOut = (doc: Doc, lineId: string, metres: number): Doc =>
 export const setDrag = (doc: Doc, lineId: string, newtons: number): Doc =>
   withLine(doc, lineId, (line) => ({ ...line, strikeDragN: clamp(newtons, 0, 5000) }))
 
-/** Takes the holder; whoever had it gets this line's. */
-export function setHolder(doc: Doc, lineId: string, holderId: string): Doc {
+/**
+ * Takes the holder; whoever had it gets this line's. What takes a line down belongs to the downrigger: it changes hands
+ * with it, or is made up of what is aboard.
+ */
+export function setHolder(doc: Doc, lineId: string, holder: Holder, gear: Gear): Doc {
   const moving = lineOf(doc, lineId)
-  if (!moving || moving.holderId === holderId) return doc
+  if (!moving || moving.holderId === holder.holderId) return doc
+  const other = doc.draft.lines.find((line) => line.holderId === holder.holderId)
+  const deep = holder.kind === 'DOWNRIGGER' ? (other?.deep ?? usualDeep(gear)) : undefined
   return withLines(
     doc,
     doc.draft.lines.map((line) => {
-      if (line.lineId === lineId) return { ...line, holderId }
-      return line.holderId === holderId ? { ...line, holderId: moving.holderId } : line
+      if (line === moving) return rigged({ ...line, holderId: holder.holderId }, deep)
+      return line === other ? rigged({ ...line, holderId: moving.holderId }, moving.deep) : line
     }),
   )
 }
+
+const rigged = (line: Line, deep: Deep | undefined): Line => {
+  const { deep: _had, ...rest } = line
+  return deep ? { ...rest, deep } : rest
+}
+
+const isBall = (kind: string, massKg: number) => kind === 'BALL_LEAD' && massKg >= 1
+
+/** Ten metres of cable with the heaviest ball. Undefined where ball or cable is missing. */
+export function usualDeep(gear: Gear): Deep | undefined {
+  const ball = gear.lures
+    .filter((item) => isBall(item.kind, item.massKg))
+    .sort((a, b) => b.massKg - a.massKg)[0]
+  const cable = gear.lines.find((item) => item.kind === 'DOWNRIGGER_CABLE')
+  if (!ball || !cable) return undefined
+  return { cableOutM: 10, clipAboveM: 1, ballGearId: ball.gearId, cableGearId: cable.gearId, seat: 'FULL' }
+}
+
+export const LONGEST_CABLE_M = 180
+
+export const setDeep = (doc: Doc, lineId: string, change: Partial<Deep>): Doc =>
+  withLine(doc, lineId, (line) => {
+    if (!line.deep) return line
+    const deep = { ...line.deep, ...change }
+    const least = Math.max(2, deep.clipAboveM + 0.5)
+    return { ...line, deep: { ...deep, cableOutM: clamp(deep.cableOutM, least, LONGEST_CABLE_M) } }
+  })
+
+/** What is known of the water; an emptied field is left out. */
+export const setHere = (doc: Doc, change: Partial<Here>): Doc => {
+  const here = Object.fromEntries(
+    Object.entries({ ...doc.draft.here, ...change }).filter(([, value]) => value !== undefined),
+  ) as Here
+  return { ...doc, draft: { ...doc.draft, here } }
+}
+
+export const setEngines = (doc: Doc, enginesRunning: number): Doc => ({
+  ...doc,
+  draft: { ...doc.draft, enginesRunning },
+})
 
 /** What two lines carry changes places: tackle, let-out and drag; holders stay. */
 export function swapTackle(doc: Doc, a: string, b: string): Doc {
@@ -101,19 +146,22 @@ export const removeLine = (doc: Doc, lineId: string): Doc =>
     doc.draft.lines.filter((line) => line.lineId !== lineId),
   )
 
-export const usableHolders = (holders: readonly Holder[]): Holder[] =>
-  holders.filter((holder) => holder.kind !== 'DOWNRIGGER')
+/** A downrigger is of use with a ball and a cable aboard. */
+export const usableHolders = (holders: readonly Holder[], gear: Gear): Holder[] =>
+  holders.filter((holder) => holder.kind !== 'DOWNRIGGER' || usualDeep(gear))
 
-export function freeHolders(doc: Doc, holders: readonly Holder[]): Holder[] {
+export function freeHolders(doc: Doc, holders: readonly Holder[], gear: Gear): Holder[] {
   const taken = new Set(doc.draft.lines.map((line) => line.holderId))
-  return usableHolders(holders).filter((holder) => !taken.has(holder.holderId))
+  return usableHolders(holders, gear).filter((holder) => !taken.has(holder.holderId))
 }
 
 /** A new line on the first free holder, tied like the one before it, or simply where it is the first. */
 export function addLine(doc: Doc, lineId: string, holders: readonly Holder[], gear: Gear): Doc {
-  const holder = freeHolders(doc, holders)[0]
+  const holder = freeHolders(doc, holders, gear)[0]
   const before = doc.draft.lines.at(-1)
-  const tackle = before?.tackle ?? plainTackle(gear)
+  const deep = holder?.kind === 'DOWNRIGGER' ? usualDeep(gear) : undefined
+  const copied = deep && before?.tackle.some((piece) => piece.branch) ? undefined : before?.tackle
+  const tackle = copied ?? plainTackle(gear)
   if (!holder || !tackle || doc.draft.lines.length >= MOST_LINES) return doc
   const line: Line = {
     lineId,
@@ -121,6 +169,7 @@ export function addLine(doc: Doc, lineId: string, holders: readonly Holder[], ge
     letOutM: before?.letOutM ?? 30,
     strikeDragN: before?.strikeDragN ?? 39.2266,
     tackle,
+    ...(deep && { deep }),
   }
   return withLines(doc, [...doc.draft.lines, line])
 }
@@ -165,21 +214,56 @@ export const removePiece = (doc: Doc, lineId: string, index: number): Doc =>
       : { ...line, tackle: line.tackle.filter((_, i) => i !== index) },
   )
 
+/** Ties the whole line anew. Any lure of the chain becomes the lure it had. */
+export const tieAs = (doc: Doc, lineId: string, chain: { tackle: Piece[]; anyLure: boolean }): Doc =>
+  fitted(
+    withLine(doc, lineId, (line) => ({
+      ...line,
+      tackle: chain.tackle.map((piece, i) =>
+        i === 0 && chain.anyLure ? { ...piece, lureGearId: line.tackle[0]?.lureGearId } : piece,
+      ),
+    })),
+    lineId,
+  )
+
+/** A second lure tied in where piece `index` begins; one for each line. */
+export const setBranch = (doc: Doc, lineId: string, index: number, branch: Branch | undefined): Doc =>
+  withLine(doc, lineId, (line) => ({
+    ...line,
+    tackle: line.tackle.map((piece, i) => {
+      const { branch: _had, ...rest } = piece
+      return i === index && branch ? { ...rest, branch } : rest
+    }),
+  }))
+
 /** Lets out more where leaders have outgrown the let-out. */
 const fitted = (doc: Doc, lineId: string): Doc =>
   withLine(doc, lineId, (line) => ({ ...line, letOutM: Math.max(line.letOutM, leastLetOut(line)) }))
 
-/** Applies what a finding offers. Speeds go to the next tenth of a knot below, lengths to the next centimetre. */
+/** Applies what a finding offers. Speeds go to the tenth of a knot beyond, lengths to the next centimetre. */
 export function mended(doc: Doc, mend: Mend): Doc {
   const knot = 1852 / 3600
   switch (mend.change) {
-    case 'SPEED':
-      return setSpeed(doc, (Math.floor((mend.value / knot) * 10) / 10) * knot)
+    case 'SPEED': {
+      const up = mend.value > doc.draft.speedThroughWaterMps
+      const exact = (mend.value / knot) * 10
+      const tenths = up ? Math.ceil(exact - 1e-6) : Math.floor(exact + 1e-6)
+      return setSpeed(doc, (tenths / 10) * knot)
+    }
     case 'LET_OUT':
       return mend.lineId ? setLetOut(doc, mend.lineId, Math.round(mend.value * 100) / 100) : doc
     case 'STRIKE_DRAG':
       return mend.lineId ? setDrag(doc, mend.lineId, Math.ceil(mend.value * 10) / 10) : doc
+    case 'CABLE_OUT':
+      return mend.lineId ? setDeep(doc, mend.lineId, { cableOutM: Math.floor(mend.value * 100) / 100 }) : doc
   }
+}
+
+/** Applies what widens a turn. */
+export function widened(doc: Doc, wider: Wider, holders: readonly Holder[], gear: Gear): Doc {
+  if (wider.letOutM !== undefined) return setLetOut(doc, wider.lineId, Math.round(wider.letOutM * 100) / 100)
+  const holder = holders.find((h) => h.holderId === wider.holderId)
+  return holder ? setHolder(doc, wider.lineId, holder, gear) : doc
 }
 
 /** The free holder whose tip lies nearest to so far starboard, if nearer than the line's own. */
@@ -187,10 +271,11 @@ export function nearerHolder(
   doc: Doc,
   line: Line,
   holders: readonly Holder[],
+  gear: Gear,
   starboardM: number,
 ): Holder | undefined {
   const away = (holder: Holder) => Math.abs(holder.tip.starboardM - starboardM)
   const own = holders.find((holder) => holder.holderId === line.holderId)
-  const best = freeHolders(doc, holders).sort((a, b) => away(a) - away(b))[0]
+  const best = freeHolders(doc, holders, gear).sort((a, b) => away(a) - away(b))[0]
   return best && (!own || away(best) < away(own) - 0.05) ? best : undefined
 }

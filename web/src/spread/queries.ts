@@ -16,8 +16,23 @@ export type Solved = Schemas['SolvedReply']
 export type SolvedLine = Schemas['LineReply']
 export type Wake = Schemas['WakeReply']
 export type Ride = Schemas['RideReply']
+export type Slower = Schemas['SlowerReply']
+export type Ground = Schemas['GroundReply']
 export type Finding = Schemas['FindingReply']
 export type Mend = Schemas['MendReply']
+export type Deep = Schemas['DeepDraft']
+export type Here = Schemas['HereDraft']
+export type Branch = Schemas['BranchDraft']
+export type PathPoint = Schemas['PathPoint']
+export type Turns = Schemas['TurnsReply']
+export type SideTurn = Schemas['SideReply']
+export type Frame = Schemas['FrameReply']
+export type Wider = Schemas['WiderReply']
+export type Ways = Schemas['DepthReply']
+export type Sought = Schemas['SoughtReply']
+export type Chain = Schemas['ChainReply']
+export type Calibration = Schemas['CalibrationReply']
+export type CalibrationBody = Schemas['CalibrationBody']
 
 export const boats = () =>
   queryOptions({ queryKey: ['boats'], queryFn: () => ask((api) => api.GET('/api/boats')) })
@@ -64,3 +79,42 @@ export const saveLure = (boat: string, body: Lure) =>
 
 export const saveLineGear = (boat: string, body: LineGear) =>
   ask((api) => api.PUT('/api/boats/{boat}/gear/lines', { params: { path: { boat } }, body }))
+
+export const turnsOf = (boat: string, body: Schemas['TurnsBody'], signal?: AbortSignal) =>
+  ask((api) => api.POST('/api/boats/{boat}/turns', { params: { path: { boat } }, body, signal }))
+
+export const widerOf = (boat: string, body: Schemas['TurnsBody'], signal?: AbortSignal) =>
+  ask((api) => api.POST('/api/boats/{boat}/turns/mend', { params: { path: { boat } }, body, signal }))
+
+export const waysTo = (boat: string, body: Schemas['DepthBody']) =>
+  ask((api) => api.POST('/api/boats/{boat}/depths', { params: { path: { boat } }, body }))
+
+export const chainsOf = (boat: string) =>
+  queryOptions({
+    queryKey: ['gear', boat, 'chains'],
+    queryFn: () => ask((api) => api.GET('/api/boats/{boat}/chains', { params: { path: { boat } } })),
+  })
+
+export const calibrationsOf = (boat: string) =>
+  queryOptions({
+    queryKey: ['gear', boat, 'calibrations'],
+    queryFn: () => ask((api) => api.GET('/api/boats/{boat}/calibrations', { params: { path: { boat } } })),
+  })
+
+export const tryCalibration = (boat: string, body: CalibrationBody) =>
+  ask((api) => api.POST('/api/boats/{boat}/calibrations/attempt', { params: { path: { boat } }, body }))
+
+export const keepCalibration = (boat: string, calibration: string, body: CalibrationBody) =>
+  ask((api) =>
+    api.PUT('/api/boats/{boat}/calibrations/{calibration}', {
+      params: { path: { boat, calibration } },
+      body,
+    }),
+  )
+
+export const takeBackCalibration = (boat: string, calibration: string) =>
+  ask((api) =>
+    api.POST('/api/boats/{boat}/calibrations/{calibration}/take-back', {
+      params: { path: { boat, calibration } },
+    }),
+  )

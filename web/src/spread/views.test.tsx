@@ -5,7 +5,7 @@ import { docOf, setLetOut, type Doc } from './model'
 import { Stage } from './stage/Stage'
 import { Strip } from './strip/Strip'
 import { TableTwin } from './TableTwin'
-import { boat, draft, gear, kept, solved, solvedLine } from './test/fixtures'
+import { boat, draft, gear, kept, solved, solvedLine, turns } from './test/fixtures'
 import type { Editor } from './useEditor'
 import { WhyColumn } from './why/WhyColumn'
 
@@ -17,7 +17,21 @@ function fakeEditor() {
   return { state, editor: { doc: state.doc, edit } as unknown as Editor }
 }
 
-const handling = { select: vi.fn(), props: () => ({ role: 'slider', tabIndex: 0 }) }
+const handling = { select: vi.fn(), seeking: null, props: () => ({ role: 'slider', tabIndex: 0 }) }
+
+const quiet = { onRemoved: () => {}, onSeen: () => {} }
+
+function stage(change: Partial<Parameters<typeof Stage>[0]> = {}) {
+  return render(
+    <Stage
+      {...{ boat, gear, handling, solved, turns }}
+      doc={docOf(kept)}
+      selected="one"
+      dragging={false}
+      {...change}
+    />,
+  )
+}
 
 describe('views of a spread', () => {
   afterEach(cleanup)
@@ -46,6 +60,50 @@ describe('views of a spread', () => {
     expect(container.querySelectorAll('[data-testid=wake] path').length).toBeGreaterThan(0)
   })
 
+  it('turns by keys on the ring, and straight again', () => {
+    const onTurn = vi.fn()
+    stage({ onTurn, turned: 40 })
+    const ring = screen.getByLabelText('Turn of the boat')
+    expect(ring.getAttribute('aria-valuetext')).toBe('40° to starboard')
+    fireEvent.keyDown(ring, { key: 'ArrowUp', shiftKey: true })
+    fireEvent.keyDown(ring, { key: 'ArrowDown' })
+    fireEvent.keyDown(ring, { key: 'Home' })
+    fireEvent.click(screen.getByText('Straight again'))
+    expect(onTurn.mock.calls.map(([deg]) => deg as number)).toEqual([50, 39, 0, 0])
+  })
+
+  it('lights the pair up from the limit on and says which it is', () => {
+    const { container, rerender } = stage({ turned: 59 })
+    expect(container.querySelectorAll('[data-fouling]')).toHaveLength(0)
+    expect(screen.getByTestId('turned-says').textContent).toBe('Clear to 60°.')
+    rerender(
+      <Stage
+        {...{ boat, gear, handling, solved, turns }}
+        doc={docOf(kept)}
+        selected="one"
+        dragging={false}
+        turned={61}
+      />,
+    )
+    expect(container.querySelectorAll('[data-fouling]')).toHaveLength(2)
+    expect(screen.getByTestId('turned-says').textContent).toBe('S1 fouls P1, 12 s in, 38 m astern.')
+    expect(screen.getByLabelText('Turn of the boat').getAttribute('aria-valuetext')).toContain('fouled')
+  })
+
+  it('draws what is known of the water and writes what lies below the drawing', () => {
+    const here = { bottomM: 90, baitTopM: 4, baitBottomM: 6, layerM: 5, aboveC: 20, belowC: 17 }
+    const { container } = stage({ doc: { name: '', draft: { ...draft, here } } })
+    expect(container.textContent).toContain('bottom 90 m, below this drawing')
+    expect(container.textContent).toContain('20.0 °C above, 17.0 °C below 5.0 m')
+    expect(container.textContent).toContain('bait 4.0–6.0 m')
+  })
+
+  it('puts numbers on the lines while an order is shown', () => {
+    const { container } = stage({ order: new Map([['one', '2.']]) })
+    const words = [...container.querySelectorAll('[data-line] text')].map((text) => text.textContent)
+    expect(words).toEqual(['2.S1', '–P1'])
+  })
+
   it('marks a lure that flies and draws no curve for it', () => {
     const flying = solvedLine('one', 'S1', { regime: 'AIRBORNE', depthM: undefined, path: [], bodies: [] })
     const { container } = render(
@@ -62,7 +120,7 @@ describe('views of a spread', () => {
 
   it('shows what the selected line does and what changes would do', () => {
     const { editor, state } = fakeEditor()
-    render(<Strip {...{ editor, boat, gear }} selected="one" solved={solved.lines} onRemoved={() => {}} />)
+    render(<Strip {...{ editor, boat, gear }} selected="one" solved={solved.lines} {...quiet} />)
     expect(screen.getByTestId('runs-at').textContent).toBe('1.3 m')
     expect(screen.getByTestId('pull').textContent).toBe('0.61 kg')
     expect(screen.getByText('0.2 m deeper for 10 m more')).toBeTruthy()
@@ -77,7 +135,7 @@ describe('views of a spread', () => {
 
   it('offers the first step where no line is selected', () => {
     const { editor } = fakeEditor()
-    render(<Strip {...{ editor, boat, gear }} selected={null} solved={[]} onRemoved={() => {}} />)
+    render(<Strip {...{ editor, boat, gear }} selected={null} solved={[]} {...quiet} />)
     expect(screen.getByText(/add one/)).toBeTruthy()
   })
 

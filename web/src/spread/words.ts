@@ -13,6 +13,18 @@ export const KIND_WORDS: Record<string, string> = {
   LIVE_BAIT: 'live bait',
   EEL_BAIT: 'eel bait',
   ROTATING_BLADE: 'rotating blade',
+  DIVING_PLANE: 'diving plane',
   TORPEDO_LEAD: 'torpedo lead',
   BALL_LEAD: 'ball lead',
+}
+
+/** Chains that are tied by name. */
+export const CHAIN_WORDS: Record<string, string> = {
+  PLAIN: 'Plain leader',
+  FAST_LADDER: 'Fast, wire and lead',
+  IN_LINE_LEAD: 'In-line lead',
+  WIRE: 'Trolling wire',
+  THREE_WAY: 'Three-way, two lures',
+  DIVING_PLANE: 'Diving plane',
+  STEERING_BAR: 'Bar that steers outward',
 }

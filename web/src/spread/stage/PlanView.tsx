@@ -2,8 +2,9 @@ import { useUnits } from '../../units/UnitsContext'
 import { lineOf, type Doc } from '../model'
 import type { Boat, Holder, Lure, Solved, SolvedLine } from '../queries'
 import { spreadOut, type Label } from './labels'
+import { BranchDrawing, DeepDrawing } from './DeepDrawing'
 import { LineDrawing } from './LineDrawing'
-import { lureOf, type StageScales } from './scales'
+import { hangersOf, lureOf, type StageScales } from './scales'
 import { Silhouette } from './Silhouette'
 import { WakeDrawing } from './WakeDrawing'
 import type { LineHandling } from './useLineHandling'
@@ -16,10 +17,11 @@ export interface ViewProps {
   selected: string | null
   handling: LineHandling
   lures: ReadonlyMap<string, Lure>
+  order?: ReadonlyMap<string, string>
 }
 
 /** Seen from above, true scale. */
-export function PlanView({ boat, doc, scales, solved, selected, handling, lures }: ViewProps) {
+export function PlanView({ boat, doc, scales, solved, selected, handling, lures, order }: ViewProps) {
   const { x, plan, planHeight, width } = scales
   const lines = (solved?.lines ?? []).filter((line) => lineOf(doc, line.lineId))
   const labels = usePlanLabels(lines, doc, scales)
@@ -47,9 +49,26 @@ export function PlanView({ boat, doc, scales, solved, selected, handling, lures 
         />
       ))}
       {lines.map((line) => (
+        <DeepDrawing
+          key={line.lineId}
+          line={line}
+          x={(p) => x(p.asternM)}
+          y={(p) => plan(p.starboardM)}
+          selected={line.lineId === selected}
+        />
+      ))}
+      {lines.map((line) => (
+        <BranchDrawing
+          key={line.lineId}
+          {...{ line, doc, lures }}
+          x={(p) => x(p.asternM)}
+          y={(p) => plan(p.starboardM)}
+        />
+      ))}
+      {lines.map((line) => (
         <PlanLure
           key={line.lineId}
-          {...{ line, doc, scales, handling, lures }}
+          {...{ line, doc, scales, handling, lures, order }}
           selected={line.lineId === selected}
           label={labels.get(line.lineId)}
         />
@@ -66,7 +85,8 @@ function PlanLure({
   lures,
   selected,
   label,
-}: Pick<ViewProps, 'doc' | 'scales' | 'handling' | 'lures'> & {
+  order,
+}: Pick<ViewProps, 'doc' | 'scales' | 'handling' | 'lures' | 'order'> & {
   line: SolvedLine
   selected: boolean
   label: Label | undefined
@@ -81,7 +101,7 @@ function PlanLure({
   const kind = lures.get(draft.tackle[0]?.lureGearId ?? '')?.kind ?? ''
   return (
     <g
-      {...handling.props(draft, `${line.label}, let-out`, scales, true)}
+      {...handling.props(draft, `${line.label}, let-out`, scales, 'plan')}
       className="group cursor-grab touch-none outline-none"
       data-line={line.label}
     >
@@ -101,9 +121,13 @@ function PlanLure({
           y={label.y + 13}
           className="fill-ink stroke-water stroke-[4] text-[14px] [paint-order:stroke]"
         >
-          <tspan className="font-bold">{line.label}</tspan>
-          <tspan dx={6} className="font-mono">
-            {units.say('distance', draft.letOutM)}
+          {order ? (
+            <tspan className="font-mono font-bold">{order.get(line.lineId) ?? '–'}</tspan>
+          ) : (
+            <tspan className="font-bold">{line.label}</tspan>
+          )}
+          <tspan dx={6} className={order ? 'font-bold' : 'font-mono'}>
+            {order ? line.label : units.say('distance', draft.letOutM)}
           </tspan>
         </text>
       )}
@@ -142,10 +166,27 @@ function usePlanLabels(lines: readonly SolvedLine[], doc: Doc, scales: StageScal
     }
   })
   const bodies = boxes.map((box) => ({ ...box, x: box.x - 30, width: 26, y: box.y + 2, height: 13 }))
-  return spreadOut(boxes, [...bodies, ...across])
+  const hangers = lines.flatMap((line) =>
+    hangersOf(line).map((at) => ({
+      id: `${line.lineId} hanging`,
+      x: scales.x(at.asternM) - 14,
+      y: scales.plan(at.starboardM) - 7,
+      width: 28,
+      height: 14,
+    })),
+  )
+  return spreadOut(boxes, [...bodies, ...hangers, ...across])
 }
 
-function BoatPlan({ boat, scales, used }: { boat: Boat; scales: StageScales; used: ReadonlySet<string> }) {
+export function BoatPlan({
+  boat,
+  scales,
+  used,
+}: {
+  boat: Boat
+  scales: StageScales
+  used: ReadonlySet<string>
+}) {
   const { x, plan } = scales
   const half = boat.beamM / 2
   const bow = -boat.lengthM

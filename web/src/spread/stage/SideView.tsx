@@ -1,13 +1,16 @@
 import { useUnits, type Units } from '../../units/UnitsContext'
 import { fromSi, toSi } from '../../units/model'
 import { lineOf } from '../model'
-import type { Boat, SolvedLine } from '../queries'
+import type { Boat, PathPoint, SolvedLine } from '../queries'
 import { percent } from '../why/sentences'
 import { spreadOut, type Label } from './labels'
+import { DepthSought } from '../depth/DepthSought'
+import { BranchDrawing, DeepDrawing } from './DeepDrawing'
 import { LineDrawing } from './LineDrawing'
 import type { ViewProps } from './PlanView'
 import { inBoatFrame, lureOf, type StageScales } from './scales'
 import { Silhouette } from './Silhouette'
+import { WaterLayers } from './WaterLayers'
 
 /** Seen from the side; depth stretched by a stated factor. */
 export function SideView({ boat, doc, scales, solved, selected, handling, lures }: ViewProps) {
@@ -18,7 +21,25 @@ export function SideView({ boat, doc, scales, solved, selected, handling, lures 
   return (
     <g data-testid="side">
       <Water scales={scales} />
+      <WaterLayers here={doc.draft.here} scales={scales} />
       <BoatSide boat={boat} scales={scales} />
+      {lines.map((line) => (
+        <DeepDrawing
+          key={line.lineId}
+          line={line}
+          x={(p) => x(p.asternM)}
+          y={(p) => side(p.heightM)}
+          selected={line.lineId === selected}
+        />
+      ))}
+      {lines.map((line) => (
+        <BranchDrawing
+          key={line.lineId}
+          {...{ line, doc, lures }}
+          x={(p) => x(p.asternM)}
+          y={(p) => side(p.heightM)}
+        />
+      ))}
       {lines.map((line) => (
         <LineDrawing
           key={line.lineId}
@@ -53,6 +74,7 @@ export function SideView({ boat, doc, scales, solved, selected, handling, lures 
           )
         )
       })}
+      {handling.seeking && <DepthSought seeking={handling.seeking} scales={scales} />}
       <text
         x={width - 16}
         y={scales.sideTop + scales.sideHeight - 8}
@@ -78,7 +100,7 @@ function SideLure({
   if (!draft || !lure) return null
   const x = scales.x(lure.asternM)
   const y = scales.side(lure.heightM)
-  const drag = handling.props(draft, '', scales, false)
+  const drag = handling.props(draft, '', scales, 'side')
   return (
     <g
       onPointerDown={drag.onPointerDown as never}
@@ -86,6 +108,7 @@ function SideLure({
       onPointerUp={drag.onPointerUp as never}
       onPointerCancel={drag.onPointerCancel as never}
       className="cursor-grab touch-none"
+      data-side-line={line.label}
     >
       <rect x={x - 22} y={y - 22} width={44} height={44} fill="transparent" />
       {selected && <circle cx={x} cy={y} r={15} className="fill-lichen stroke-ink stroke-[1.5]" />}
@@ -177,7 +200,11 @@ function grouped(
     if (near) near.lines.push(line)
     else groups.push({ lines: [line] })
   }
-  return groups.map(({ lines: members }) => {
+  const seconds = lines.flatMap((line) => {
+    const second = line.branch?.path[0]
+    return second ? [{ ...secondLabel(line), ...placeOf(line, second) }] : []
+  })
+  const firsts = groups.map(({ lines: members }) => {
     const first = members[0]!
     const lure = lureOf(first)!
     return {
@@ -189,11 +216,27 @@ function grouped(
       heightM: lure.heightM,
     }
   })
+  return [...firsts, ...seconds]
+}
+
+const secondLabel = (line: SolvedLine) => ({
+  key: `${line.lineId} second`,
+  line,
+  names: `${line.label} second`,
+  words: '',
+})
+
+const placeOf = (line: SolvedLine, point: PathPoint) => {
+  const { asternM, heightM } = inBoatFrame(line, point)
+  return { asternM, heightM }
 }
 
 function useSideLabels(groups: (Group & { line: SolvedLine })[], scales: StageScales) {
   const units = useUnits()
-  for (const group of groups) group.words = depthWords(group.line, units)
+  for (const group of groups)
+    group.words = group.key.endsWith('second')
+      ? units.say('distance', -group.heightM)
+      : depthWords(group.line, units)
   return spreadOut(
     groups.map((group): Label => ({
       id: group.key,

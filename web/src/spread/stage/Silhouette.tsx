@@ -10,6 +10,7 @@ const OUTLINES: Record<string, string> = {
   bait: 'M-12 0 C-6 -6 4 -5 8 -1 L13 -5 L11 0 L13 5 L8 1 C4 5 -6 6 -12 0 Z',
   eel: 'M-14 0 C-10 -4 -4 -2 0 -1 C4 0 8 1 14 -1 C8 3 2 3 -2 2 C-8 2 -11 3 -14 0 Z',
   blade: 'M-9 -5 L9 -5 C12 -3 12 3 9 5 L-9 5 C-12 3 -12 -3 -9 -5 Z',
+  plane: 'M-8 5 L-3 -5 L8 -5 L3 5 Z',
   lead: 'M-9 0 C-5 -4 5 -4 9 0 C5 4 -5 4 -9 0 Z',
   ball: 'M-5 0 A5 5 0 1 1 5 0 A5 5 0 1 1 -5 0 Z',
 }
@@ -28,6 +29,7 @@ const BY_KIND: Record<string, keyof typeof OUTLINES> = {
   LIVE_BAIT: 'bait',
   EEL_BAIT: 'eel',
   ROTATING_BLADE: 'blade',
+  DIVING_PLANE: 'plane',
   TORPEDO_LEAD: 'lead',
   BALL_LEAD: 'ball',
 }
@@ -37,14 +39,21 @@ export function Silhouette({
   x,
   y,
   small = false,
+  turn = 0,
 }: {
   kind: string
   x: number
   y: number
   small?: boolean
+  /** Degrees clockwise from nose to the left. */
+  turn?: number
 }) {
   const outline = OUTLINES[BY_KIND[kind] ?? 'skirt']
   return (
-    <path d={outline} transform={`translate(${x} ${y}) scale(${small ? 0.6 : 0.85})`} className="fill-ink" />
+    <path
+      d={outline}
+      transform={`translate(${x} ${y}) rotate(${turn}) scale(${small ? 0.6 : 0.85})`}
+      className="fill-ink"
+    />
   )
 }

@@ -1,7 +1,11 @@
 import { memo, useMemo, useRef } from 'react'
+import { Button } from '../../shared/ui/Button'
 import { useSize } from '../../shared/useWidth'
 import type { Doc } from '../model'
-import type { Boat, Gear, Solved } from '../queries'
+import type { Boat, Gear, Here, Solved, Turns } from '../queries'
+import { sideOf, type Turned } from '../turn/model'
+import { TurnedView, turnedScales } from '../turn/TurnedView'
+import { TurnHandle } from '../turn/TurnHandle'
 import { Axis } from './Axis'
 import { PlanView } from './PlanView'
 import { extentOf, scalesFor, type Extent } from './scales'
@@ -17,6 +21,10 @@ export const Stage = memo(function Stage({
   selected,
   dragging,
   handling,
+  turns = null,
+  turned = 0,
+  onTurn = () => {},
+  order,
 }: {
   boat: Boat
   gear: Gear
@@ -25,12 +33,22 @@ export const Stage = memo(function Stage({
   selected: string | null
   dragging: boolean
   handling: LineHandling
+  turns?: Turns | null
+  turned?: Turned
+  onTurn?(turned: Turned): void
+  /** Numbers by line, while an order is shown. */
+  order?: ReadonlyMap<string, string>
 }) {
   const [frame, width, height] = useSize()
-  const extent = useSteadyExtent(boat, solved, dragging)
+  const extent = useSteadyExtent(boat, solved, doc.draft.here, dragging)
   const scales = useMemo(() => scalesFor(boat, extent, width, height), [boat, extent, width, height])
   const lures = useMemo(() => new Map(gear.lures.map((lure) => [lure.gearId, lure])), [gear])
-  const shared = { boat, doc, scales, solved, selected, handling, lures }
+  const swing = useMemo(
+    () =>
+      turns && turned !== 0 ? turnedScales(boat.lengthM, sideOf(turns, turned), turned, width, height) : null,
+    [boat.lengthM, turns, turned, width, height],
+  )
+  const shared = { boat, doc, scales, solved, selected, handling, lures, order }
   return (
     <div ref={frame} className="relative min-h-[420px] flex-1 overflow-hidden" data-testid="stage">
       <svg
@@ -40,18 +58,42 @@ export const Stage = memo(function Stage({
         role="group"
         aria-label="Spread behind the boat"
       >
-        <PlanView {...shared} />
-        <SideView {...shared} />
-        <Axis scales={scales} />
+        {turns && turned !== 0 && swing ? (
+          <TurnedView {...{ ...shared, turns, turned, width, height }} scales={swing} />
+        ) : (
+          <>
+            <PlanView {...shared} />
+            <SideView {...shared} />
+            <Axis scales={scales} />
+          </>
+        )}
+        {/* One ring for both drawings: it must not be lost from under the finger as they change. */}
+        {turns && (
+          <TurnHandle
+            {...{ turns, turned, onTurn }}
+            x={(swing ?? scales).x(-boat.lengthM)}
+            y={(swing ?? scales).plan(0)}
+          />
+        )}
       </svg>
+      {turns && turned !== 0 && (
+        <Button small className="absolute top-3 right-4" onClick={() => onTurn(0)}>
+          Straight again
+        </Button>
+      )}
     </div>
   )
 })
 
 /** The scale holds still during a drag, but for what would leave the stage. */
-function useSteadyExtent(boat: Boat, solved: Solved | null, dragging: boolean): Extent {
+function useSteadyExtent(
+  boat: Boat,
+  solved: Solved | null,
+  here: Here | undefined,
+  dragging: boolean,
+): Extent {
   const held = useRef<Extent | null>(null)
-  const fresh = extentOf(boat, solved)
+  const fresh = extentOf(boat, solved, here)
   const before = held.current
   const next: Extent =
     dragging && before

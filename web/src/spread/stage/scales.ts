@@ -1,5 +1,5 @@
 import { scaleLinear, type ScaleLinear } from 'd3-scale'
-import type { Boat, Solved, SolvedLine } from '../queries'
+import type { Boat, Here, Solved, SolvedLine } from '../queries'
 
 /** Frames of reference, so that metres behind the boat and pixels on the stage are not mixed up. */
 export interface BoatPoint {
@@ -29,7 +29,8 @@ export interface StageScales {
 export const AXIS_HEIGHT = 26
 /** The plan takes what the spread needs across, within these shares of the stage. */
 const PLAN_SHARE = { least: 0.4, most: 0.52 }
-const LEFT_PX = 54
+/** Room for the turn handle before the bow. */
+const LEFT_PX = 100
 const RIGHT_PX = 128
 const STEPS = [1, 1.5, 2, 2.5, 3, 3.5, 4, 5, 6, 8, 10, 12, 15, 20, 25, 30]
 
@@ -55,13 +56,32 @@ export interface Extent {
   highM: number
 }
 
-/** What must be seen: every lure with some water behind it, every tip, and a few metres of depth. */
-export function extentOf(boat: Boat, solved: Solved | null): Extent {
+/** A branch's lure and a downrigger's ball, in the boat frame. */
+export const hangersOf = (line: SolvedLine): BoatPoint[] => {
+  const branch = line.branch?.path[0]
+  const ball = line.deep?.cable[0]
+  return [branch, ball].flatMap((point) => (point ? [inBoatFrame(line, point)] : []))
+}
+
+/** Layers and bottom are shown as long as they do not squeeze the lines above them flat. */
+const DEEPER_THAN_LINES = 2.6
+
+/** Lowest of the water's own things worth the room they take, in metres. */
+function layersReach(here: Here | undefined, linesM: number): number {
+  const within = (depthM: number | undefined) =>
+    depthM !== undefined && depthM <= Math.max(6, linesM) * DEEPER_THAN_LINES ? depthM : 0
+  return Math.max(within(here?.bottomM), within(here?.baitBottomM), within(here?.layerM))
+}
+
+/** What must be seen: every lure with some water behind it, every tip, a few metres of depth and what swims there. */
+export function extentOf(boat: Boat, solved: Solved | null, here?: Here): Extent {
   const lures = (solved?.lines ?? []).map(lureOf).filter((lure) => lure !== null)
+  const hangers = (solved?.lines ?? []).flatMap(hangersOf)
+  const linesM = Math.max(3, ...[...lures, ...hangers].map((point) => -point.heightM))
   const most = (values: number[], least: number) => Math.max(least, ...values)
   return {
     asternM: most(
-      lures.map((lure) => lure.asternM),
+      [...lures, ...hangers].map((point) => point.asternM),
       40,
     ),
     besideM: most(
@@ -71,10 +91,7 @@ export function extentOf(boat: Boat, solved: Solved | null): Extent {
       ],
       boat.beamM,
     ),
-    deepM: most(
-      lures.map((lure) => -lure.heightM),
-      3,
-    ),
+    deepM: Math.max(linesM, layersReach(here, linesM)),
     highM: most(
       boat.holders.map((holder) => holder.tip.heightM),
       1,

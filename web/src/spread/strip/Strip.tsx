@@ -7,17 +7,20 @@ import { useUnits, type Figure } from '../../units/UnitsContext'
 import {
   leastLetOut,
   lineOf,
+  LONGEST_CABLE_M,
   LONGEST_LET_OUT_M,
   removeLine,
+  setDeep,
   setDrag,
   setHolder,
   setLetOut,
   setSpeed,
   usableHolders,
 } from '../model'
-import type { Boat, Gear, Line, SolvedLine } from '../queries'
+import type { Boat, Deep, Gear, Ground, Line, SolvedLine } from '../queries'
 import type { Editing } from '../useEditor'
 import { percent, rideWords } from '../why/sentences'
+import { DepthField } from '../depth/DepthField'
 import { TacklePanel } from './TacklePanel'
 
 /** The selected line with its few controls, what each change would do, and the speed of all lines. */
@@ -27,14 +30,19 @@ export const Strip = memo(function Strip({
   gear,
   selected,
   solved,
+  ground,
   onRemoved,
+  onSeen,
 }: {
   editor: Editing
   boat: Boat
   gear: Gear
   selected: string | null
   solved: readonly SolvedLine[]
+  ground?: Ground
   onRemoved(): void
+  /** It was seen elsewhere than computed. */
+  onSeen(): void
 }) {
   const line = lineOf(editor.doc, selected)
   const answer = solved.find((s) => s.lineId === selected)
@@ -46,8 +54,9 @@ export const Strip = memo(function Strip({
       {line ? (
         <>
           <Named line={line} answer={answer} {...{ editor, boat, gear, solved, onRemoved }} />
+          {line.deep && <Cable line={line} deep={line.deep} answer={answer} editor={editor} />}
           <LetOut line={line} answer={answer} editor={editor} />
-          <RunsAt answer={answer} />
+          <RunsAt {...{ line, answer, editor, onSeen }} boat={boat.boatId} />
           <Pull line={line} answer={answer} editor={editor} />
         </>
       ) : (
@@ -55,17 +64,18 @@ export const Strip = memo(function Strip({
           <p className="text-lg">No line. Choose one on the drawing, or add one.</p>
         </Cell>
       )}
-      <Speed editor={editor} />
+      <Speed editor={editor} ground={ground} />
     </section>
   )
 })
 
-function Cell({ title, children, grow = false }: { title: string; children: ReactNode; grow?: boolean }) {
+function Cell({ title, children, tools }: { title: string; children: ReactNode; tools?: ReactNode }) {
   return (
-    <div
-      className={`flex flex-col justify-between gap-0.5 border-r border-ink/20 px-4 py-2.5 ${grow ? 'flex-1' : ''}`}
-    >
-      <span className="text-slate">{title}</span>
+    <div className="flex flex-col justify-between gap-0.5 border-r border-ink/20 px-3 py-2.5 last:border-r-0">
+      <span className="flex items-center justify-between gap-2 text-slate">
+        {title}
+        {tools && <span className="flex items-center text-ink">{tools}</span>}
+      </span>
       {children}
     </div>
   )
@@ -102,11 +112,14 @@ function Named({
       <div className="flex items-center gap-2">
         <Select
           aria-label="Holder"
-          className="w-40"
+          className={line.deep ? 'w-28' : 'w-40'}
           value={line.holderId}
-          onChange={(event) => editor.edit((doc) => setHolder(doc, line.lineId, event.target.value))}
+          onChange={(event) => {
+            const holder = boat.holders.find((h) => h.holderId === event.target.value)
+            if (holder) editor.edit((doc) => setHolder(doc, line.lineId, holder, gear))
+          }}
         >
-          {usableHolders(boat.holders).map((holder) => {
+          {usableHolders(boat.holders, gear).map((holder) => {
             const other = takenBy(holder.holderId)
             return (
               <option key={holder.holderId} value={holder.holderId}>
@@ -115,16 +128,15 @@ function Named({
             )
           })}
         </Select>
-        <TacklePanel {...{ line, editor, gear, solved }} label={answer?.label ?? ''} />
-        <Button
-          tone="quiet"
-          onClick={() => {
+        <TacklePanel
+          {...{ line, editor, gear, solved }}
+          boat={boat.boatId}
+          label={answer?.label ?? ''}
+          onRemove={() => {
             editor.edit((doc) => removeLine(doc, line.lineId))
             onRemoved()
           }}
-        >
-          Remove
-        </Button>
+        />
       </div>
     </Cell>
   )
@@ -168,7 +180,7 @@ export function Stepper({
         label={label}
         value={units.figure(figure, si)}
         onCommit={typed}
-        size={5}
+        size={4}
         className="h-11 text-2xl"
       />
       <span className="font-mono">{unit.symbol}</span>
@@ -186,13 +198,44 @@ export function Stepper({
   )
 }
 
+function Cable({
+  line,
+  deep,
+  answer,
+  editor,
+}: {
+  line: Line
+  deep: Deep
+  answer: SolvedLine | undefined
+  editor: Editing
+}) {
+  const units = useUnits()
+  return (
+    <Cell title="Cable out">
+      <Stepper
+        label="Cable"
+        figure="distance"
+        si={deep.cableOutM}
+        step={1}
+        range={{ least: Math.max(2, deep.clipAboveM + 0.5), most: LONGEST_CABLE_M }}
+        onSet={(cableOutM) => editor.edit((doc) => setDeep(doc, line.lineId, { cableOutM }))}
+      />
+      <span className="text-slate">
+        {answer?.deep
+          ? `ball ${units.say('distance', answer.deep.ballDepthM)}, blown back ${units.say('distance', answer.deep.blowBackM)}`
+          : 'from the surface down'}
+      </span>
+    </Cell>
+  )
+}
+
 function LetOut({ line, answer, editor }: { line: Line; answer: SolvedLine | undefined; editor: Editing }) {
   const units = useUnits()
   const unit = units.unit('distance')
   const perTenM = answer?.depthPerTenM
   const change = perTenM === undefined ? undefined : perTenM * unit.factor
   return (
-    <Cell title="Let out">
+    <Cell title={line.deep ? 'Behind the clip' : 'Let out'}>
       <Stepper
         label="Let-out"
         figure="distance"
@@ -202,9 +245,13 @@ function LetOut({ line, answer, editor }: { line: Line; answer: SolvedLine | und
         onSet={(si) => editor.edit((doc) => setLetOut(doc, line.lineId, si))}
       />
       <span className="text-slate">
-        {change === undefined
-          ? 'from tip or clip to lure'
-          : `${signed(change, units)} for 10 ${unit.symbol} more`}
+        {line.deep
+          ? answer?.deep?.bellyM === undefined
+            ? 'from clip to lure'
+            : `belly to the rod ${units.say('distance', answer.deep.bellyM)}`
+          : change === undefined
+            ? 'from tip or clip to lure'
+            : `${signed(change, units)} for 10 ${unit.symbol} more`}
       </span>
     </Cell>
   )
@@ -215,16 +262,45 @@ const signed = (metres: number, units: ReturnType<typeof useUnits>) =>
     ? 'same depth'
     : `${units.say('distance', Math.abs(metres))} ${metres > 0 ? 'deeper' : 'shallower'}`
 
-function RunsAt({ answer }: { answer: SolvedLine | undefined }) {
+function RunsAt({
+  line,
+  answer,
+  editor,
+  boat,
+  onSeen,
+}: {
+  line: Line
+  answer: SolvedLine | undefined
+  editor: Editing
+  boat: string
+  onSeen(): void
+}) {
   const units = useUnits()
   const tow = answer?.tow
   const share = tow?.skippingShare ?? 0
   const unit = units.unit('speed')
   const perKnot =
     answer?.depthPerKnotM === undefined ? undefined : (answer.depthPerKnotM * unit.factor * 3600) / 1852
+  const second = answer?.branch && `second at ${units.say('distance', answer.branch.depthM)}`
   return (
-    <Cell title="Runs at">
-      <p className="font-mono text-2xl" data-testid="runs-at">
+    <Cell
+      title="Runs at"
+      tools={
+        <>
+          <DepthField
+            key={line.lineId}
+            {...{ boat, editor }}
+            lineId={line.lineId}
+            depthM={tow?.depthM ?? 1}
+            label={answer?.label ?? ''}
+          />
+          <Button small tone="quiet" className="-my-2 px-1" onClick={onSeen}>
+            Seen…
+          </Button>
+        </>
+      }
+    >
+      <p className="font-mono text-2xl whitespace-nowrap" data-testid="runs-at">
         {!tow
           ? '…'
           : tow.regime === 'RUNNING'
@@ -239,6 +315,7 @@ function RunsAt({ answer }: { answer: SolvedLine | undefined }) {
           : perKnot === undefined
             ? ' '
             : `${signed(perKnot, units)} per ${unit.symbol}`}
+        {second && <span className="block">{second}</span>}
         {answer?.ride && <span className="block">{rideWords(answer.ride)}</span>}
       </span>
     </Cell>
@@ -274,9 +351,10 @@ function Pull({ line, answer, editor }: { line: Line; answer: SolvedLine | undef
   )
 }
 
-function Speed({ editor }: { editor: Editing }) {
+function Speed({ editor, ground }: { editor: Editing; ground: Ground | undefined }) {
+  const units = useUnits()
   return (
-    <Cell title="Speed through water, all lines">
+    <Cell title="Speed through water">
       <Stepper
         label="Speed"
         figure="speed"
@@ -285,7 +363,16 @@ function Speed({ editor }: { editor: Editing }) {
         range={{ least: 0.2, most: 11 }}
         onSet={(si) => editor.edit((doc) => setSpeed(doc, si))}
       />
-      <span className="text-slate">steps of 0.1; keys [ and ]</span>
+      <span className="text-slate" data-testid="over-ground">
+        {ground
+          ? `${units.say('speed', ground.overGroundMps)} over ground, ${streamWords(ground, units)}`
+          : 'steps of 0.1; keys [ and ]'}
+      </span>
     </Cell>
   )
 }
+
+const streamWords = ({ aheadMps }: Ground, units: ReturnType<typeof useUnits>) =>
+  Math.abs(aheadMps) < 0.05
+    ? 'stream across'
+    : `${units.figure('speed', Math.abs(aheadMps))} ${aheadMps > 0 ? 'with' : 'against'} you`

@@ -1,4 +1,4 @@
-import type { Boat, Draft, Gear, Kept, Line, Solved, SolvedLine, Wake } from '../queries'
+import type { Boat, Draft, Gear, Kept, Line, SideTurn, Solved, SolvedLine, Turns, Wake } from '../queries'
 
 /** A small boat with three holders and two lines out, for tests of views. */
 export const boat: Boat = {
@@ -141,4 +141,52 @@ export const solved: Solved = {
   wake,
   lines: [solvedLine('one', 'S1'), solvedLine('two', 'P1')],
   findings: [],
+}
+
+/** Two lines that swing as stiff rods would: enough to tell frames apart. */
+const halfTurn = (sign: 1 | -1): SideTurn['halfTurn'] =>
+  Array.from({ length: 61 }, (_, i) => ({
+    turnedDeg: sign * 3 * i,
+    afterS: i,
+    lines: [
+      { lineId: 'one', nodes: [60 - i * 0.2, sign * i, 0, 6], lureSpeedMps: 3, lureDepthM: 1 },
+      { lineId: 'two', nodes: [70 - i * 0.2, sign * i, 0, -6], lureSpeedMps: 3, lureDepthM: 1 },
+    ],
+  }))
+
+export const sideTurn = (side: SideTurn['side'], change: Partial<SideTurn> = {}): SideTurn => ({
+  side,
+  limitDeg: 60,
+  wantedDeg: 90,
+  tooLittleDeg: 60,
+  foul: {
+    lineId: 'one',
+    otherLineId: 'two',
+    turnedDeg: side === 'PORT' ? -63 : 63,
+    straightM: 0,
+    afterS: 12,
+    asternM: 38,
+    starboardM: 2,
+    heightM: 0,
+  },
+  runStraightM: 200,
+  runStraightS: 50,
+  halfTurn: halfTurn(side === 'PORT' ? -1 : 1),
+  ...change,
+})
+
+function withoutFoul({ foul: _foul, ...side }: SideTurn): SideTurn {
+  return side
+}
+
+export const turns: Turns = {
+  radiusM: 40,
+  port: { ...withoutFoul(sideTurn('PORT')), limitDeg: 180 },
+  starboard: sideTurn('STARBOARD'),
+  kinder: 'PORT',
+  setting: [
+    { lineId: 'two', reason: 'FARTHEST' },
+    { lineId: 'one', reason: 'LEVEL', becauseLineId: 'two', steer: 'PORT', clearsM: 4 },
+  ],
+  clearing: [{ struckLineId: 'one', steps: [{ lineId: 'two', clear: false, reason: 'STAYS' }] }],
 }

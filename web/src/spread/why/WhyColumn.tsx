@@ -1,7 +1,7 @@
 import { memo, type ReactNode } from 'react'
 import { Button } from '../../shared/ui/Button'
 import { useUnits } from '../../units/UnitsContext'
-import type { Finding, Mend, Ride, Solved } from '../queries'
+import type { Finding, Mend, Ride, Slower, Solved } from '../queries'
 import type { Solving } from '../useSolved'
 import { sentence } from './sentences'
 
@@ -12,6 +12,7 @@ export function WhyColumn({
   label,
   onMend,
   onSelect,
+  head,
   foot,
 }: {
   solving: Solving
@@ -19,6 +20,8 @@ export function WhyColumn({
   label(lineId: string): string
   onMend(mend: Mend): void
   onSelect(lineId: string): void
+  /** Said before what the solver found. */
+  head?: ReactNode
   /** Stays in sight below what is said. */
   foot: ReactNode
 }) {
@@ -33,6 +36,7 @@ export function WhyColumn({
         role="region"
         aria-label="What the tool says"
       >
+        {!solving.problem && head}
         {solving.problem && (
           <Note tone="warn" title="This cannot be solved as it is">
             {solving.problem.faults.length === 0 && <p>{solving.problem.message}</p>}
@@ -66,6 +70,7 @@ const Findings = memo(function Findings({
     <FindingNote
       key={`${finding.kind} ${finding.lineIds.join(' ')}`}
       {...{ finding, label, ride, onMend, onSelect }}
+      slower={solved.slower}
     />
   ))
 })
@@ -74,17 +79,19 @@ function FindingNote({
   finding,
   label,
   ride,
+  slower,
   onMend,
   onSelect,
 }: {
   finding: Finding
   label(lineId: string): string
   ride(lineId: string): Ride | undefined
+  slower: Slower | undefined
   onMend(mend: Mend): void
   onSelect(lineId: string): void
 }) {
   const units = useUnits()
-  const said = sentence(finding, units, label, ride)
+  const said = sentence(finding, units, label, ride, slower)
   const { mend } = finding
   return (
     <Note

@@ -1,5 +1,5 @@
 import type { Units } from '../../units/UnitsContext'
-import type { Finding, Mend, Ride } from '../queries'
+import type { Finding, Mend, Ride, Slower } from '../queries'
 
 export interface Said {
   /** A short claim. */
@@ -16,14 +16,74 @@ export function sentence(
   units: Units,
   label: (lineId: string) => string,
   ride: (lineId: string) => Ride | undefined = () => undefined,
+  slower?: Slower,
 ): Said {
   const who = list(finding.lineIds.map(label))
   const many = finding.lineIds.length > 1
-  const action = finding.mend ? mendWords(finding.mend, units, label) : undefined
+  const action = finding.mend ? mendWords(finding, finding.mend, units, label) : undefined
   const pull = finding.pullN === undefined ? '' : units.say('pull', finding.pullN)
   const drag = finding.dragN === undefined ? '' : units.say('pull', finding.dragN)
   const limit = finding.limitN === undefined ? '' : units.say('pull', finding.limitN)
+  const metres = units.say('distance', Math.abs(finding.depthM ?? 0))
+  const least = units.say('speed', finding.leastMps ?? 0)
+  const most = units.say('speed', finding.mostMps ?? 0)
   switch (finding.kind) {
+    case 'TOUCHES_BOTTOM':
+      return {
+        title: `${who} is on the bottom`,
+        text: `Its lowest part would hang ${metres} under the bottom given here.`,
+        action,
+      }
+    case 'CLIP_LETS_GO':
+      return {
+        title: `${who}: the clip lets go`,
+        text: `The line pulls ${pull} at the clip, which holds ${drag}. It wants ${limit}: seat the line deeper, or pull less behind it.`,
+      }
+    case 'SWIMS_UP':
+      return {
+        title: `${who}: the bait reaches the cable`,
+        text: `At ${least} a live bait swims up to the ball and round the cable. At ${most} it stays behind.`,
+        action,
+      }
+    case 'OUT_OF_WINDOW':
+      return {
+        title: `${who} ${many ? 'do' : 'does'} not work at this speed`,
+        text:
+          (finding.leastMps ?? 0) < (finding.mostMps ?? 0)
+            ? `Every lure out works from ${least} to ${most}.`
+            : `No speed suits every lure out: one works only from ${least}, another only to ${most}. Change one.`,
+        action,
+      }
+    case 'IDLE_TOO_FAST':
+      return {
+        title: `She idles too fast for ${who}`,
+        text: `Idle is ${most}; ${who} ${many ? 'work' : 'works'} to ${least}.${slowerWords(slower, units)}`,
+      }
+    case 'STREAM_STOPS':
+      return {
+        title: 'The stream holds her in place',
+        text: `Over the bottom she makes ${least} against ${most} of stream: no new water is fished. Turn across it or with it.`,
+      }
+    case 'BAIT_LAYER':
+      return {
+        title:
+          finding.depthM === 0
+            ? `${who} swims in the bait`
+            : `${who} swims ${metres} ${(finding.depthM ?? 0) < 0 ? 'over' : 'under'} the bait`,
+        text: 'The deep line nearest to the layer given here.',
+      }
+    case 'OFF_BOTTOM':
+      return { title: `${metres} off the bottom`, text: `${who} hangs lowest.` }
+    case 'SPEED_WINDOW':
+      return {
+        title: 'Every lure works',
+        text: `From ${least} to ${most}; ${who} ${many ? 'narrow' : 'narrows'} it.`,
+      }
+    case 'WAKE_SHALLOW':
+      return {
+        title: 'Too shallow for this wake',
+        text: `The crests are drawn for water deeper than ${metres}. Here it is ${units.say('distance', finding.asternM ?? 0)}: they stand closer together.`,
+      }
     case 'AIRBORNE':
       return {
         title: `${who} flies`,
@@ -114,16 +174,36 @@ const rideOf = (finding: Finding, ride: (lineId: string) => Ride | undefined) =>
 const depthWords = (depthM: number, units: Units) =>
   depthM < 0.02 ? 'at the surface' : `${units.say('distance', depthM)} down`
 
-function mendWords(mend: Mend, units: Units, label: (lineId: string) => string): string {
+const TENTH = 0.02
+
+function mendWords(finding: Finding, mend: Mend, units: Units, label: (lineId: string) => string): string {
   const who = mend.lineId ? label(mend.lineId) : ''
   switch (mend.change) {
     case 'SPEED':
-      return `Slow to ${units.say('speed', mend.value - 0.02)}`
+      return speedsUp(finding, mend)
+        ? `Speed up to ${units.say('speed', mend.value + TENTH)}`
+        : `Slow to ${units.say('speed', mend.value - TENTH)}`
     case 'LET_OUT':
       return `Let ${who} out to ${units.say('distance', mend.value)}`
     case 'STRIKE_DRAG':
       return `Set ${who} to ${units.say('pull', mend.value)}`
+    case 'CABLE_OUT':
+      return `Bring ${who}'s cable to ${units.say('distance', mend.value)}`
   }
+}
+
+const speedsUp = (finding: Finding, mend: Mend) =>
+  finding.kind === 'SWIMS_UP' || (finding.kind === 'OUT_OF_WINDOW' && mend.value === finding.leastMps)
+
+/** Ways to go slower than idle. */
+function slowerWords(slower: Slower | undefined, units: Units): string {
+  if (!slower) return ''
+  const share = Math.round(slower.shareInGear * 100)
+  const one =
+    slower.oneEngineMps === undefined
+      ? ''
+      : ` One engine alone makes ${units.say('speed', slower.oneEngineMps)}.`
+  return ` A drogue of ${slower.drogueAreaM2.toFixed(2)} m² of drag area slows her to ${units.say('speed', slower.toMps)}.${one} Or in gear ${share} % of the time.`
 }
 
 const WATER = { WASH: 'in the wash', EDGE: 'at the edge of the wash', CLEAN: 'in clean water' }

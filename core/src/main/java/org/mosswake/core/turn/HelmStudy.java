@@ -99,8 +99,9 @@ public final class HelmStudy {
         int most = straight.covering(6 * longest + 4 * rules.radiusM());
         int back = 0;
         for (int step = 1; step <= most; step++) {
+            int now = step;
             if (!watch(run, pairs, step, straight.distanceM(step))
-                    || run.stream().allMatch(LineTrace::isAtRest)) {
+                    || run.stream().allMatch(trace -> trace.restsBy(now))) {
                 break;
             }
         }

@@ -163,8 +163,13 @@ final class LineTrace {
         return new TurnFrame.Swung(nodes, moment.lureSpeed(), moment.lureDepth());
     }
 
-    boolean isAtRest() {
+    private boolean isAtRest() {
         return restFrom < Integer.MAX_VALUE;
+    }
+
+    /** At rest at this step, however far it was followed for others. */
+    boolean restsBy(int step) {
+        return restFrom <= step;
     }
 
     /** First step from which the lure stays back at its place, as far as followed. */

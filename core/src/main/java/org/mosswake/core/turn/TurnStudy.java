@@ -136,14 +136,14 @@ public final class TurnStudy {
                 if (!traces[i].reaches(step)) {
                     return Optional.of(slack(followed.get(i), traces[i], side, from, step));
                 }
-                moving |= !traces[i].isAtRest();
+                moving |= !traces[i].restsBy(step);
             }
             if (!moving) {
                 return Optional.empty();
             }
             for (int i = 0; i < traces.length; i++) {
                 for (int j = i + 1; j < traces.length; j++) {
-                    if (traces[i].isAtRest() && traces[j].isAtRest()) {
+                    if (traces[i].restsBy(step) && traces[j].restsBy(step)) {
                         continue;
                     }
                     PairTrace pair = pair(followed.get(i), followed.get(j), traces[i], traces[j], side, from);

@@ -43,6 +43,26 @@ class SpreadTurnsTest {
                         SpreadTurns.WANTED_RAD, before.get(mend.side().other()).limitRad()));
     }
 
+    /** Lines are kept from one question to the next; what others asked of them must not change an answer. */
+    @Test
+    void theSameQuestionHasTheSameAnswerAfterOthers() {
+        var turns = new SpreadTurns(RULES, List.of(DemoSpread.rigger("wide", -9, 4)));
+        Spread six = DemoSpread.atKnots(
+                7.5,
+                pole("s1", 6.4, 84),
+                pole("p1", -6.4, 84),
+                pole("s2", 4.6, 38),
+                pole("p2", -4.6, 38),
+                DemoSpread.line("c1", DemoSpread.centre(), 176, LureKind.FEATHER),
+                DemoSpread.line("d1", DemoSpread.flat("port", -0.8, -0.8), 30, LureKind.LIPPED_PLUG));
+        var before = turns.limits(six);
+        turns.mend(six);
+        turns.mend(tight());
+        assertThat(turns.limits(six)).isEqualTo(before);
+        assertThat(turns.mend(six))
+                .isEqualTo(new SpreadTurns(RULES, List.of(DemoSpread.rigger("wide", -9, 4))).mend(six));
+    }
+
     @Test
     void aFreeHolderMayMendWhatLetOutsDoNot() {
         Holder wide = DemoSpread.rigger("wide", -9, 4);

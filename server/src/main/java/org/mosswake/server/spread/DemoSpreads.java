@@ -102,7 +102,7 @@ class DemoSpreads implements DemoPart {
                                 DemoIds.of("line sound D1"),
                                 DemoBoats.holderId(SPRAT, "Downrigger"),
                                 8.0,
-                                3 * KILOGRAM_FORCE,
+                                2.8 * KILOGRAM_FORCE,
                                 List.of(
                                         piece(SPRAT, "Squid", "Mono 40 lb", 0.9),
                                         piece(SPRAT, "Rotating blade", "Mono 20 lb", null)),

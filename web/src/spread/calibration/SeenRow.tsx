@@ -1,0 +1,158 @@
+import { Button } from '../../shared/ui/Button'
+import { Select } from '../../shared/ui/Select'
+import { TypedField } from '../../shared/ui/TypedField'
+import { useUnits, type Figure } from '../../units/UnitsContext'
+import { leastLetOut, LONGEST_CABLE_M, LONGEST_LET_OUT_M } from '../model'
+import type { Line } from '../queries'
+import { SEEN_WORDS, type Seen, type SeenKind } from './model'
+
+const POUND_N = 4.4482216152605
+const LINE_WORDS = { MONO: 'mono', BRAID: 'braid', FLUOROCARBON: 'fluorocarbon' } as const
+const USUAL_STATED = { line: 'MONO', strengthN: 30 * POUND_N, letOutM: 30 } as const
+
+/** One thing seen: what, at which depth, and how the line was towed then. */
+export function SeenRow({
+  seen,
+  line,
+  onChange,
+  onRemove,
+}: {
+  seen: Seen
+  line: Line
+  onChange(seen: Seen): void
+  onRemove?(): void
+}) {
+  const towed = seen.line ?? line
+  const kindOf = (kind: SeenKind): Seen => {
+    const { line: _line, stated: _stated, ...rest } = seen
+    return kind === 'RATED'
+      ? { ...rest, kind, stated: seen.stated ?? USUAL_STATED }
+      : { ...rest, kind, line: towed }
+  }
+  return (
+    <li className="flex flex-wrap items-center gap-2">
+      <Select
+        aria-label="What was seen"
+        value={seen.kind}
+        onChange={(event) => onChange(kindOf(event.target.value as SeenKind))}
+      >
+        {Object.entries(SEEN_WORDS).map(([kind, words]) => (
+          <option key={kind} value={kind}>
+            {words}
+          </option>
+        ))}
+      </Select>
+      <Field
+        label="Seen at"
+        figure="distance"
+        value={seen.seenM}
+        range={[0.1, 300]}
+        onSet={(seenM) => onChange({ ...seen, seenM })}
+      />
+      at
+      <Field
+        label="Speed then"
+        figure="speed"
+        value={seen.speedThroughWaterMps}
+        range={[0.2, 11]}
+        onSet={(speedThroughWaterMps) => onChange({ ...seen, speedThroughWaterMps })}
+      />
+      {seen.stated ? (
+        <Stated stated={seen.stated} onSet={(stated) => onChange({ ...seen, stated })} />
+      ) : towed.deep ? (
+        <Field
+          label="Cable out then"
+          figure="distance"
+          value={towed.deep.cableOutM}
+          range={[2, LONGEST_CABLE_M]}
+          onSet={(cableOutM) =>
+            onChange({ ...seen, line: { ...towed, deep: { ...towed.deep!, cableOutM } } })
+          }
+          after="of cable"
+        />
+      ) : (
+        <Field
+          label="Let out then"
+          figure="distance"
+          value={towed.letOutM}
+          range={[leastLetOut(towed), LONGEST_LET_OUT_M]}
+          onSet={(letOutM) => onChange({ ...seen, line: { ...towed, letOutM } })}
+          after="let out"
+        />
+      )}
+      {onRemove && (
+        <Button small tone="quiet" onClick={onRemove}>
+          Leave out
+        </Button>
+      )}
+    </li>
+  )
+}
+
+type StatedLine = NonNullable<Seen['stated']>
+
+function Stated({ stated, onSet }: { stated: StatedLine; onSet(stated: StatedLine): void }) {
+  return (
+    <>
+      on
+      <Field
+        label="Stated strength"
+        figure="pull"
+        value={stated.strengthN}
+        range={[10, 5000]}
+        onSet={(strengthN) => onSet({ ...stated, strengthN })}
+      />
+      <Select
+        aria-label="Stated line"
+        value={stated.line}
+        onChange={(event) => onSet({ ...stated, line: event.target.value as StatedLine['line'] })}
+      >
+        {Object.entries(LINE_WORDS).map(([kind, words]) => (
+          <option key={kind} value={kind}>
+            {words}
+          </option>
+        ))}
+      </Select>
+      <Field
+        label="Stated let-out"
+        figure="distance"
+        value={stated.letOutM}
+        range={[2, LONGEST_LET_OUT_M]}
+        onSet={(letOutM) => onSet({ ...stated, letOutM })}
+        after="let out"
+      />
+    </>
+  )
+}
+
+function Field({
+  label,
+  figure,
+  value,
+  range,
+  onSet,
+  after = '',
+}: {
+  label: string
+  figure: Figure
+  value: number
+  range: readonly [number, number]
+  onSet(value: number): void
+  after?: string
+}) {
+  const units = useUnits()
+  const [least, most] = range
+  const typed = (text: string): string | null => {
+    const read = units.read(figure, text)
+    if (read === null || read < least || read > most)
+      return `Type ${label.toLowerCase()} from ${units.say(figure, least)} to ${units.say(figure, most)}.`
+    onSet(read)
+    return null
+  }
+  return (
+    <span className="flex items-center gap-1.5">
+      <TypedField label={label} value={units.say(figure, value)} onCommit={typed} size={7} className="h-11" />
+      {after}
+    </span>
+  )
+}

@@ -1,0 +1,94 @@
+import { useEffect, useState } from 'react'
+import { Button } from '../../shared/ui/Button'
+import { TypedField } from '../../shared/ui/TypedField'
+import { useUnits } from '../../units/UnitsContext'
+import type { Wider } from '../queries'
+import { Note } from '../why/WhyColumn'
+import { turnSaid, widerWords } from './sentences'
+import type { Turning } from './useTurns'
+
+const RADIUS_M = { least: 8, most: 400 }
+
+/** How far she turns to each side, what fouls first, and the change that widens it. */
+export function TurnNote({
+  turning,
+  label,
+  radiusM,
+  onRadius,
+  onWiden,
+}: {
+  turning: Turning
+  label(lineId: string): string
+  radiusM: number
+  onRadius(metres: number): void
+  onWiden(wider: Wider): void
+}) {
+  const units = useUnits()
+  const { turns, wider, busy, stopped } = turning
+  const slow = useSlow(busy)
+  const radius = (typed: string): string | null => {
+    const read = units.read('distance', typed)
+    if (read === null || read < RADIUS_M.least || read > RADIUS_M.most)
+      return `Type a radius from ${units.say('distance', RADIUS_M.least)} to ${units.say('distance', RADIUS_M.most)}.`
+    onRadius(read)
+    return null
+  }
+  if (!turns) return busy || stopped ? <Working {...{ slow, stopped }} onStop={turning.stop} /> : null
+  const said = turnSaid(turns, units, label)
+  return (
+    <div data-testid="turn-note" aria-busy={busy !== null || turning.stale}>
+      <Note tone={said.tone} title={said.title}>
+        <p>{said.text}</p>
+        <p className="font-mono text-sm">
+          radius{' '}
+          <TypedField
+            label="Radius of the turn"
+            value={units.say('distance', radiusM)}
+            onCommit={radius}
+            size={6}
+            className="h-7"
+          />{' '}
+          then straight {said.figures.split('for ')[1]}
+        </p>
+        {wider && (
+          <>
+            <Button className="mt-1.5" onClick={() => onWiden(wider)}>
+              {widerWords(wider, units, label)}
+            </Button>
+            {!wider.enough && (
+              <p>No single change gives {Math.round(turns.port.wantedDeg)}°; this gains most.</p>
+            )}
+          </>
+        )}
+        <Working {...{ slow, stopped }} onStop={turning.stop} />
+      </Note>
+    </div>
+  )
+}
+
+function Working({ slow, stopped, onStop }: { slow: boolean; stopped: boolean; onStop(): void }) {
+  if (stopped) return <p className="px-4 text-slate">Stopped. The next change asks again.</p>
+  if (!slow) return null
+  return (
+    <p role="status" className="flex items-center gap-2 text-slate">
+      Turning the spread…
+      <Button small onClick={onStop}>
+        Stop
+      </Button>
+    </p>
+  )
+}
+
+/** True once something has taken longer than people wait without asking. */
+function useSlow(busy: Turning['busy']): boolean {
+  const [slow, setSlow] = useState(false)
+  useEffect(() => {
+    if (!busy) return
+    const timer = setTimeout(() => setSlow(true), 600)
+    return () => {
+      clearTimeout(timer)
+      setSlow(false)
+    }
+  }, [busy])
+  return slow
+}

@@ -1,0 +1,159 @@
+import { scaleLinear } from 'd3-scale'
+import { line as curve } from 'd3-shape'
+import { useUnits } from '../../units/UnitsContext'
+import { spreadOut } from '../stage/labels'
+import { lineOf } from '../model'
+import { BoatPlan, type ViewProps } from '../stage/PlanView'
+import type { StageScales } from '../stage/scales'
+import { Silhouette } from '../stage/Silhouette'
+import type { SideTurn, Turns } from '../queries'
+import { foulingAt, momentAt, MOST_TURNED, reachOf, sideOf, type Turned } from './model'
+import { sideWord, stops } from './sentences'
+
+const MARGIN = { left: 110, right: 120, top: 62, bottom: 40 }
+
+/** The whole stage as a plan while she turns: the simulated half turn, seen from the boat. */
+export function TurnedView({
+  boat,
+  doc,
+  solved,
+  lures,
+  turns,
+  turned,
+  scales,
+  width,
+  height,
+}: Pick<ViewProps, 'boat' | 'doc' | 'solved' | 'lures'> & {
+  turns: Turns
+  turned: Turned
+  scales: StageScales
+  width: number
+  height: number
+}) {
+  const units = useUnits()
+  const side = sideOf(turns, turned)
+  const moment = momentAt(side, turned)
+  const fouling = foulingAt(side, turned)
+  const label = (lineId: string) => solved?.lines.find((line) => line.lineId === lineId)?.label ?? '…'
+  const used = new Set(doc.draft.lines.map((line) => line.holderId))
+  if (!moment) return null
+  const draw = curve<{ asternM: number; starboardM: number }>()
+    .x((p) => scales.x(p.asternM))
+    .y((p) => scales.plan(p.starboardM))
+  const placed = spreadOut(
+    moment.lines.map(({ lineId, nodes }) => ({
+      id: lineId,
+      x: scales.x(nodes[0]?.asternM ?? 0) + 16,
+      y: scales.plan(nodes[0]?.starboardM ?? 0) - 9,
+      width: 110,
+      height: 17,
+    })),
+  )
+  return (
+    <g data-testid="turned">
+      <rect x={0} y={0} width={width} height={height} className="fill-water" />
+      <BoatPlan boat={boat} scales={scales} used={used} />
+      {moment.lines.map(({ lineId, nodes }) => (
+        <path
+          key={lineId}
+          d={draw([...nodes]) ?? ''}
+          fill="none"
+          strokeWidth={fouling.includes(lineId) ? 4 : 1.6}
+          className={fouling.includes(lineId) ? 'stroke-rust' : 'stroke-ink'}
+          data-fouling={fouling.includes(lineId) || undefined}
+        />
+      ))}
+      {moment.lines.map(({ lineId, nodes, lureSpeedMps }) => {
+        const [lure, next] = nodes
+        if (!lure) return null
+        const x = scales.x(lure.asternM)
+        const y = scales.plan(lure.starboardM)
+        const towards = next
+          ? Math.atan2(scales.plan(next.starboardM) - y, scales.x(next.asternM) - x)
+          : Math.PI
+        const kind = lures.get(lineOf(doc, lineId)?.tackle[0]?.lureGearId ?? '')?.kind ?? ''
+        const name = placed.get(lineId)!
+        return (
+          <g key={lineId}>
+            {fouling.includes(lineId) && (
+              <circle cx={x} cy={y} r={15} fill="none" className="stroke-rust stroke-[3]" />
+            )}
+            <Silhouette kind={kind} x={x} y={y} turn={((towards + Math.PI) * 180) / Math.PI} />
+            <text
+              x={name.x}
+              y={name.y + 13}
+              className="fill-ink stroke-water stroke-[4] text-[14px] font-bold [paint-order:stroke]"
+            >
+              {label(lineId)}
+              <tspan dx={6} className="fill-slate font-mono text-[13px] font-normal">
+                {units.say('speed', lureSpeedMps)}
+              </tspan>
+            </text>
+          </g>
+        )
+      })}
+      {fouling.length > 0 &&
+        side.foul &&
+        side.foul.straightM < 0.5 &&
+        Math.abs(Math.abs(turned) - side.limitDeg) < 8 && (
+          <circle
+            cx={scales.x(side.foul.asternM)}
+            cy={scales.plan(side.foul.starboardM)}
+            r={20}
+            fill="none"
+            strokeDasharray="4 4"
+            className="stroke-rust stroke-[2.5]"
+          />
+        )}
+      <text x={16} y={26} className="fill-ink text-[17px] font-bold" aria-live="polite">
+        {Math.abs(turned)}° to {sideWord(side.side)}
+        <tspan dx={10} className="fill-slate text-[14px] font-normal">
+          {Math.round(moment.afterS)} s at a radius of {units.say('distance', turns.radiusM)}. Seen from
+          above, true scale.
+        </tspan>
+      </text>
+      <text
+        x={16}
+        y={48}
+        className={`text-[15px] ${fouling.length > 0 ? 'fill-rust-text font-bold' : 'fill-slate'}`}
+        data-testid="turned-says"
+      >
+        {fouling.length > 0 ? stops(side, units, label) : untilLimit(side)}
+      </text>
+    </g>
+  )
+}
+
+const untilLimit = (side: SideTurn) =>
+  side.foul ? `Clear to ${Math.round(side.limitDeg)}°.` : 'Nothing fouls in a half turn.'
+
+/** Up to here one scale; beyond, that of the whole half turn: it holds still while the handle moves. */
+const NEAR_DEG = 75
+
+export function turnedScales(
+  lengthM: number,
+  side: SideTurn,
+  turned: Turned,
+  width: number,
+  height: number,
+): StageScales {
+  const reach = reachOf(side, Math.abs(turned) <= NEAR_DEG ? NEAR_DEG : MOST_TURNED)
+  const ahead = Math.max(lengthM, reach.aheadM)
+  const along = (width - MARGIN.left - MARGIN.right) / (ahead + reach.asternM)
+  const across = (height - MARGIN.top - MARGIN.bottom) / (reach.starboardM + reach.portM)
+  const pxPerM = Math.max(0.3, Math.min(along, across, 16))
+  const originX = MARGIN.left + ahead * pxPerM
+  const spare = height - MARGIN.top - MARGIN.bottom - (reach.starboardM + reach.portM) * pxPerM
+  const originY = MARGIN.top + spare / 2 + reach.starboardM * pxPerM
+  return {
+    x: scaleLinear([0, 100], [originX, originX + 100 * pxPerM]),
+    plan: scaleLinear([0, 1], [originY, originY - pxPerM]),
+    side: scaleLinear([0, 1], [0, 1]),
+    stretch: 1,
+    pxPerM,
+    planHeight: height,
+    sideTop: height,
+    sideHeight: 0,
+    width,
+  }
+}

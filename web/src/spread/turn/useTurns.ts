@@ -1,0 +1,91 @@
+import { useCallback, useEffect, useState } from 'react'
+import { Problem } from '../../shared/api/client'
+import { turnsOf, widerOf, type Draft, type Turns, type Wider } from '../queries'
+
+export interface Turning {
+  /** The last answer; it stays while the next is on its way. */
+  turns: Turns | null
+  /** True where the answer is of another draft than the one asked for now. */
+  stale: boolean
+  /** The smallest change that widens the narrower side; null where there is none or none is needed. */
+  wider: Wider | null
+  /** What is being worked out. */
+  busy: 'turns' | 'mend' | null
+  stopped: boolean
+  /** Gives up what is being worked out, until the next change. */
+  stop(): void
+}
+
+/** Waits until edits pause: a turn costs some fifty times a solve. */
+const PAUSE_MS = 180
+
+interface State {
+  of: unknown
+  turns: Turns | null
+  wider: Wider | null
+  busy: Turning['busy']
+  stopped: boolean
+}
+
+const NOTHING: State = { of: null, turns: null, wider: null, busy: null, stopped: false }
+
+/** How far the spread turns, asked whenever `draft` rests; null asks nothing. */
+export function useTurns(boat: string, draft: Draft | null, radiusM: number): Turning {
+  const [state, setState] = useState<State>(NOTHING)
+  const [control, setControl] = useState<AbortController | null>(null)
+
+  useEffect(() => {
+    if (!draft || draft.lines.length === 0) return
+    const controller = new AbortController()
+    const { signal } = controller
+    const timer = setTimeout(() => {
+      setControl(controller)
+      void work(boat, { draft, radiusM }, signal, (change) => {
+        if (!signal.aborted) setState((before) => ({ ...before, ...change }))
+      })
+    }, PAUSE_MS)
+    return () => {
+      clearTimeout(timer)
+      controller.abort()
+    }
+  }, [boat, draft, radiusM])
+
+  const stop = useCallback(() => {
+    control?.abort()
+    setState((before) => ({ ...before, busy: null, stopped: true }))
+  }, [control])
+
+  const none = !draft || draft.lines.length === 0
+  return {
+    turns: none ? null : state.turns,
+    stale: state.of !== draft,
+    wider: state.of === draft ? state.wider : null,
+    busy: none ? null : state.busy,
+    stopped: state.stopped,
+    stop,
+  }
+}
+
+async function work(
+  boat: string,
+  asked: { draft: Draft; radiusM: number },
+  signal: AbortSignal,
+  tell: (change: Partial<State>) => void,
+) {
+  tell({ busy: 'turns', stopped: false })
+  try {
+    const turns = await turnsOf(boat, asked, signal)
+    tell({ of: asked.draft, turns, wider: null, busy: null })
+    if (narrowest(turns).limitDeg >= narrowest(turns).wantedDeg) return
+    tell({ busy: 'mend' })
+    const { mend } = await widerOf(boat, asked, signal)
+    tell({ wider: mend ?? null, busy: null })
+  } catch (problem) {
+    if (!(problem instanceof Problem)) throw problem
+    // What is wrong with the draft is said where it is solved.
+    tell({ busy: null })
+  }
+}
+
+export const narrowest = (turns: Turns) =>
+  turns.port.limitDeg <= turns.starboard.limitDeg ? turns.port : turns.starboard

@@ -1,0 +1,48 @@
+import { cleanup, fireEvent, render, screen } from '@testing-library/react'
+import { afterEach, describe, expect, it } from 'vitest'
+import { useState } from 'react'
+import { docOf, type Doc } from '../model'
+import { kept } from '../test/fixtures'
+import { WaterSheet } from './WaterSheet'
+
+let now: Doc
+function Page() {
+  const [doc, setDoc] = useState(docOf(kept))
+  now = doc
+  return <WaterSheet editor={{ doc, edit: setDoc }} engines={2} open onClose={() => {}} />
+}
+const type = (label: string, text: string) => {
+  const field = screen.getByLabelText(label)
+  fireEvent.change(field, { target: { value: text } })
+  fireEvent.keyDown(field, { key: 'Enter' })
+}
+afterEach(cleanup)
+
+describe('the water as known', () => {
+  it('is typed, and forgotten when emptied', () => {
+    render(<Page />)
+    type('Bottom', '100 ft')
+    expect(now.draft.here!.bottomM).toBeCloseTo(30.48, 6)
+    type('Bottom', '')
+    expect(now.draft.here).toEqual({})
+  })
+
+  it('keeps a band the right way up and a stream whole', () => {
+    render(<Page />)
+    type('Bait from', '12')
+    type('Bait to', '9')
+    expect(now.draft.here).toEqual({ baitTopM: 9, baitBottomM: 12 })
+    type('Stream', '1 kn')
+    expect(now.draft.here).toMatchObject({ streamTowardsDeg: 0 })
+    type('Sets towards', '')
+    expect(now.draft.here).toEqual({ baitTopM: 9, baitBottomM: 12 })
+  })
+
+  it('refuses what is out of range and counts the engines', () => {
+    render(<Page />)
+    type('Heading', '400')
+    expect(screen.getByRole('alert').textContent).toContain('0° to 360°')
+    fireEvent.change(screen.getByLabelText('Engines running'), { target: { value: '1' } })
+    expect(now.draft.enginesRunning).toBe(1)
+  })
+})
