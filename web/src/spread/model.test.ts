@@ -131,6 +131,7 @@ describe('a spread as edited', () => {
     const offered = { side: 'PORT' as const, lineId: 'a', limitDeg: 90, enough: true }
     expect(widened(before, { ...offered, letOutM: 48 }, holders, gear).draft.lines[0]!.letOutM).toBe(48)
     expect(widened(before, { ...offered, holderId: 'c' }, holders, gear).draft.lines[0]!.holderId).toBe('c')
+    expect(widened(before, offered, holders, gear).draft.lines.map((l) => l.lineId)).toEqual(['b'])
   })
 
   it('hands ball and cable over with the downrigger', () => {

@@ -259,9 +259,10 @@ export function mended(doc: Doc, mend: Mend): Doc {
   }
 }
 
-/** Applies what widens a turn. */
+/** Applies what widens a turn: another let-out, another holder, or the line taken in. */
 export function widened(doc: Doc, wider: Wider, holders: readonly Holder[], gear: Gear): Doc {
   if (wider.letOutM !== undefined) return setLetOut(doc, wider.lineId, Math.round(wider.letOutM * 100) / 100)
+  if (wider.holderId === undefined) return removeLine(doc, wider.lineId)
   const holder = holders.find((h) => h.holderId === wider.holderId)
   return holder ? setHolder(doc, wider.lineId, holder, gear) : doc
 }

@@ -59,8 +59,7 @@ export function stops(side: SideTurn, units: Units, label: Label): string {
 /** Words on the button that widens the turn. */
 export function widerWords(wider: Wider, units: Units, label: Label): string {
   const who = label(wider.lineId)
-  const to = `: ${degrees(wider.limitDeg)}`
-  return wider.letOutM === undefined
-    ? `Take ${who} to ${wider.holderName ?? 'another holder'}${to}`
-    : `Let ${who} out to ${units.say('distance', wider.letOutM)}${to}`
+  const to = `: ${degrees(wider.limitDeg)}${wider.enough ? ' or more' : ''}`
+  if (wider.letOutM !== undefined) return `Let ${who} out to ${units.say('distance', wider.letOutM)}${to}`
+  return wider.holderName === undefined ? `Take ${who} in${to}` : `Take ${who} to ${wider.holderName}${to}`
 }

@@ -69,9 +69,11 @@ describe('what is said of a turn', () => {
 
   it('offers a let-out or a holder with what it gains', () => {
     const offered = { side: 'PORT' as const, lineId: 'two', limitDeg: 96, enough: true }
-    expect(widerWords({ ...offered, letOutM: 48 }, defaultUnits, label)).toBe('Let P1 out to 48 m: 96°')
+    expect(widerWords({ ...offered, letOutM: 48 }, defaultUnits, label)).toBe(
+      'Let P1 out to 48 m: 96° or more',
+    )
     expect(widerWords({ ...offered, holderName: 'Centre' }, defaultUnits, label)).toBe(
-      'Take P1 to Centre: 96°',
+      'Take P1 to Centre: 96° or more',
     )
   })
 })

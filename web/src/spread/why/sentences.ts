@@ -77,7 +77,7 @@ export function sentence(
     case 'SPEED_WINDOW':
       return {
         title: 'Every lure works',
-        text: `From ${least} to ${most}; ${who} ${many ? 'narrow' : 'narrows'} it.`,
+        text: `From ${least} to ${most}; ${few(finding.lineIds.map(label))} ${many ? 'narrow' : 'narrows'} it.`,
       }
     case 'WAKE_SHALLOW':
       return {
@@ -213,6 +213,10 @@ export const rideWords = (ride: Ride): string =>
   ride.insideWedge ? `Crest ${ride.crest}, ${WATER[ride.water]}` : `Outside the wake, ${WATER[ride.water]}`
 
 export const percent = (share: number): string => `${Math.round(share * 100)} %`
+
+/** The first names of many. */
+const few = (names: readonly string[]) =>
+  names.length > 4 ? `${names.slice(0, 3).join(', ')} and ${names.length - 3} more` : list(names)
 
 export function list(names: readonly string[]): string {
   if (names.length < 2) return names[0] ?? ''

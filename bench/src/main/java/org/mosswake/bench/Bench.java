@@ -1,9 +1,15 @@
 package org.mosswake.bench;
 
 import java.util.Collection;
+import java.util.Map;
 import org.mosswake.bench.spread.DragLatency;
+import org.mosswake.bench.spread.SpreadBench;
+import org.mosswake.bench.spread.TwelveLines;
 import org.mosswake.bench.tow.ReferenceTows;
 import org.mosswake.bench.tow.TowBench;
+import org.mosswake.core.spread.SpreadTurns;
+import org.mosswake.core.turn.Side;
+import org.mosswake.core.turn.SideLimit;
 import org.openjdk.jmh.profile.GCProfiler;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
@@ -17,22 +23,51 @@ public final class Bench {
     public static void main(String[] args) throws RunnerException {
         var options = new OptionsBuilder()
                 .include(TowBench.class.getName() + ".*")
+                .include(SpreadBench.class.getName() + ".*")
                 .addProfiler(GCProfiler.class)
                 .build();
         Collection<RunResult> results = new Runner(options).run();
+        printTow(results);
+        printSpread(results);
+        if (args.length > 0) {
+            DragLatency.print(args[0]);
+        }
+    }
+
+    private static void printTow(Collection<RunResult> results) {
         int cases = ReferenceTows.load().size();
         double ours = score(results, "ours") / cases;
         double peer = score(results, "peer") / cases;
         System.out.printf("%nTow, a solve on average over the %d reference cases:%n", cases);
         System.out.printf(
                 "  ours  %8.2f µs  %9.0f solves a second  %6.0f B allocated%n",
-                ours, 1e6 / ours, bytes(results) / cases);
+                ours, 1e6 / ours, bytes(results, "ours") / cases);
         System.out.printf(
                 "  peer  %8.2f µs  %9.0f solves a second  (DormandPrince853 at equal accuracy)%n", peer, 1e6 / peer);
         System.out.printf("  ours is %.1f times as fast%n", peer / ours);
-        if (args.length > 0) {
-            DragLatency.print(args[0]);
-        }
+    }
+
+    private static void printSpread(Collection<RunResult> results) {
+        var turns = new SpreadTurns(TwelveLines.rules(), TwelveLines.freeHolders());
+        Map<Side, SideLimit> limits = turns.limits(TwelveLines.spread());
+        System.out.printf(
+                "%nTwelve lines, radius 40 m: %.0f° to port, %.0f° to starboard, on one core:%n",
+                Math.toDegrees(limits.get(Side.PORT).limitRad()),
+                Math.toDegrees(limits.get(Side.STARBOARD).limitRad()));
+        print(results, "solve", "solved, with findings", 2);
+        print(results, "limits", "both turn limits", 150);
+        print(results, "mend", "mend by search", 500);
+    }
+
+    private static void print(Collection<RunResult> results, String name, String words, double boundMs) {
+        var times = result(results, name).getPrimaryResult().getStatistics();
+        System.out.printf(
+                "  %-22s  p50 %7.2f ms  p99 %7.2f ms  (bound %.0f ms)  %8.0f kB allocated%n",
+                words,
+                times.getPercentile(50) / 1000,
+                times.getPercentile(99) / 1000,
+                boundMs,
+                bytes(results, name) / 1000);
     }
 
     private static double score(Collection<RunResult> results, String name) {
@@ -40,8 +75,8 @@ public final class Bench {
     }
 
     @SuppressWarnings("rawtypes") // so are JMH's results
-    private static double bytes(Collection<RunResult> results) {
-        return result(results, "ours").getSecondaryResults().entrySet().stream()
+    private static double bytes(Collection<RunResult> results, String name) {
+        return result(results, name).getSecondaryResults().entrySet().stream()
                 .filter(e -> e.getKey().contains("alloc.rate.norm"))
                 .mapToDouble(e -> e.getValue().getScore())
                 .findFirst()

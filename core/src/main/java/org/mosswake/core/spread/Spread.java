@@ -55,4 +55,9 @@ public record Spread(SpeedThroughWater speed, int engines, List<SpreadLine> line
                 .toList();
         return new Spread(speed, engines, others, here, idle);
     }
+
+    public Spread without(UUID line) {
+        var others = lines.stream().filter(other -> !other.id().equals(line)).toList();
+        return new Spread(speed, engines, others, here, idle);
+    }
 }

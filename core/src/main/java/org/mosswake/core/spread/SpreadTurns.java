@@ -22,9 +22,11 @@ public final class SpreadTurns {
     /** A change that gains less is not worth the work (rad). */
     private static final double WORTH_RAD = Math.toRadians(9);
     /** Changes of let-out tried, from the smallest (m). */
-    private static final double[] LET_OUT_STEPS_M = {1, 2, 3, 4, 6, 8, 11, 15, 20, 27, 36};
+    private static final double[] LET_OUT_STEPS_M = {2, 3, 4, 6, 9, 13, 18, 26, 36, 50, 70};
     /** Moving a line to another holder is as much work as this much line (m). */
     private static final double HOLDER_COST_M = 9;
+    /** Taking a line in for good is the last thing a crew does (m). */
+    private static final double TAKE_IN_COST_M = 100;
     /** A let-out below this leaves the lure at the transom (m). */
     private static final double SHORTEST_M = 8;
 
@@ -56,14 +58,19 @@ public final class SpreadTurns {
      * A change of one line.
      *
      * @param letOutM  the new let-out, or
-     * @param holder   the new holder
+     * @param holder   the new holder; neither where the line is best taken in
      * @param limitRad what the side allows then
      * @param enough   true when that is as much as is wanted
      */
     public record Mend(
             Side side, UUID line, Optional<Double> letOutM, Optional<Holder> holder, double limitRad, boolean enough) {}
 
-    private record Change(SpreadLine line, Optional<Double> letOutM, Optional<Holder> holder, double cost) {}
+    private record Change(SpreadLine line, Optional<Double> letOutM, Optional<Holder> holder, double cost) {
+        Spread in(Spread spread) {
+            boolean takenIn = letOutM.isEmpty() && holder.isEmpty();
+            return takenIn ? spread.without(line.id()) : spread.with(line);
+        }
+    }
 
     /**
      * The smallest change of one of the two lines that foul which lets the boat turn as far as wanted to the tighter side
@@ -79,9 +86,13 @@ public final class SpreadTurns {
         }
         Optional<Mend> best = Optional.empty();
         for (Change change : changes(spread, now.get(side))) {
-            Spread changed = spread.with(change.line());
-            double limit = study.limit(lines(changed), side, WANTED_RAD).limitRad();
+            Spread changed = change.in(spread);
             double bar = best.map(Mend::limitRad).orElse(before + WORTH_RAD);
+            // Most changes foul where the spread does now, or short of the best so far: those are turned just so far.
+            if (study.fouls(lines(changed), side, before + study.stepRad()) || study.fouls(lines(changed), side, bar)) {
+                continue;
+            }
+            double limit = study.limit(lines(changed), side, WANTED_RAD).limitRad();
             boolean enough = limit >= WANTED_RAD - 1e-6;
             if (limit < bar - 1e-9 && !enough) {
                 continue;
@@ -117,6 +128,9 @@ public final class SpreadTurns {
                     changes.add(new Change(line.withLetOut(letOut), Optional.of(letOut), Optional.empty(), step));
                 }
             }
+        }
+        if (spread.lines().size() > 1) {
+            changes.add(new Change(line, Optional.empty(), Optional.empty(), TAKE_IN_COST_M));
         }
         if (line.deep().isPresent()) {
             return;

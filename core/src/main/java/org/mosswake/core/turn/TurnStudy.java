@@ -19,6 +19,9 @@ public final class TurnStudy {
     /** Steps between turns that are tried in full. */
     static final int STRIDE = 5;
 
+    /** Lines kept before all are forgotten: a search of mends tries some forty, each of up to a megabyte. */
+    private static final int MOST_KEPT = 70;
+
     private final TurnRules rules;
     private final TowSolver tows = new TowSolver();
     private final int pieces;
@@ -78,6 +81,19 @@ public final class TurnStudy {
             clear = next;
         }
         return answer(followed, side, clear, foul);
+    }
+
+    /** True when a turn of just this angle (rad), or the straight run after it, fouls: cheaper than the limit. */
+    public boolean fouls(List<TurnLine> spread, Side side, double angleRad) {
+        var followed = followed(spread);
+        int step = (int) Math.max(1, Math.min(ways.steps, Math.round(angleRad / ways.turned(1))));
+        return watch(followed, side, 0, step).isPresent()
+                || straightened(followed, side, step).isPresent();
+    }
+
+    /** Angle between the turns that are told apart (rad). */
+    public double stepRad() {
+        return ways.turned(1);
     }
 
     private SideLimit refined(List<Followed> followed, Side side, int clear, int fouls, Optional<Foul> foul) {
@@ -239,6 +255,12 @@ public final class TurnStudy {
     private record Followed(int index, LineTurns turns) {}
 
     private List<Followed> followed(List<TurnLine> spread) {
+        if (lines.size() > MOST_KEPT) {
+            lines.clear();
+            pairs.clear();
+            numbers.clear();
+            thresholds.clear();
+        }
         var followed = new ArrayList<Followed>();
         for (int i = 0; i < spread.size(); i++) {
             int index = i;

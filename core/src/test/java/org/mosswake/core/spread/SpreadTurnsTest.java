@@ -22,6 +22,24 @@ class SpreadTurnsTest {
                 DemoSpread.line("c1", DemoSpread.centre(), 130, LureKind.FEATHER));
     }
 
+    private static Spread six() {
+        return DemoSpread.atKnots(
+                7.5,
+                high("s1", 6.4, 0.4, 5, 84, LureKind.BULLET_SKIRT),
+                high("p1", -6.4, 0.4, 5, 84, LureKind.BULLET_SKIRT),
+                high("s2", 4.6, -1, 3.8, 38, LureKind.POPPING_HEAD),
+                high("p2", -4.6, -1, 3.8, 38, LureKind.POPPING_HEAD),
+                high("c1", 0, -0.6, 5.2, 176, LureKind.FEATHER),
+                high("d1", -0.9, 1.3, 1.5, 30, LureKind.LIPPED_PLUG));
+    }
+
+    private static SpreadLine high(
+            String name, double starboard, double astern, double height, double letOut, LureKind lure) {
+        var tip = new DeckPoint(astern, starboard, height);
+        var holder = new Holder(DemoSpread.id("at " + name), name, HolderKind.RIGGER, new DeckPoint(-4, 0, 2), tip);
+        return DemoSpread.line(name, holder, letOut, lure);
+    }
+
     /** What the search offers is tried afresh: the tight side opens as far as said, the other loses nothing wanted. */
     @Test
     void aMendDoesWhatItSays() {
@@ -47,20 +65,12 @@ class SpreadTurnsTest {
     @Test
     void theSameQuestionHasTheSameAnswerAfterOthers() {
         var turns = new SpreadTurns(RULES, List.of(DemoSpread.rigger("wide", -9, 4)));
-        Spread six = DemoSpread.atKnots(
-                7.5,
-                pole("s1", 6.4, 84),
-                pole("p1", -6.4, 84),
-                pole("s2", 4.6, 38),
-                pole("p2", -4.6, 38),
-                DemoSpread.line("c1", DemoSpread.centre(), 176, LureKind.FEATHER),
-                DemoSpread.line("d1", DemoSpread.flat("port", -0.8, -0.8), 30, LureKind.LIPPED_PLUG));
-        var before = turns.limits(six);
-        turns.mend(six);
+        var before = turns.limits(six());
+        turns.mend(six());
         turns.mend(tight());
-        assertThat(turns.limits(six)).isEqualTo(before);
-        assertThat(turns.mend(six))
-                .isEqualTo(new SpreadTurns(RULES, List.of(DemoSpread.rigger("wide", -9, 4))).mend(six));
+        assertThat(turns.limits(six())).isEqualTo(before);
+        assertThat(turns.mend(six()))
+                .isEqualTo(new SpreadTurns(RULES, List.of(DemoSpread.rigger("wide", -9, 4))).mend(six()));
     }
 
     @Test
@@ -72,6 +82,17 @@ class SpreadTurnsTest {
         assertThat(with).isPresent();
         double had = without.map(SpreadTurns.Mend::limitRad).orElse(0.0);
         assertThat(with.orElseThrow().limitRad()).isGreaterThanOrEqualTo(had);
+    }
+
+    /** Between two level pairs on the poles a long centre line has no let-out that clears both: it comes in. */
+    @Test
+    void aLineIsTakenInAsTheLastResort() {
+        var turns = new SpreadTurns(RULES, List.of());
+        SpreadTurns.Mend mend = turns.mend(six()).orElseThrow();
+        assertThat(mend.letOutM()).isEmpty();
+        assertThat(mend.holder()).isEmpty();
+        var after = turns.limits(six().without(mend.line()));
+        assertThat(after.get(mend.side()).limitRad()).isGreaterThanOrEqualTo(mend.limitRad());
     }
 
     @Test

@@ -102,10 +102,10 @@ class DemoSpreads implements DemoPart {
                                 DemoIds.of("line sound D1"),
                                 DemoBoats.holderId(SPRAT, "Downrigger"),
                                 8.0,
-                                2.8 * KILOGRAM_FORCE,
+                                3.5 * KILOGRAM_FORCE,
                                 List.of(
                                         piece(SPRAT, "Squid", "Mono 40 lb", 0.9),
-                                        piece(SPRAT, "Rotating blade", "Mono 20 lb", null)),
+                                        piece(SPRAT, "Rotating blade", "Mono 40 lb", null)),
                                 new DeepDraft(
                                         24.0,
                                         1.0,

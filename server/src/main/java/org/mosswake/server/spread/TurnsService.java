@@ -20,8 +20,8 @@ import org.springframework.stereotype.Service;
 /** Turns of a draft. Lines already swung at the same speed and radius are kept for a while: edits change one or two. */
 @Service
 class TurnsService {
-    /** Each holds some megabytes of swung lines. */
-    private static final int MOST_KEPT = 4;
+    /** Each holds some tens of megabytes of swung lines. */
+    private static final int MOST_KEPT = 2;
 
     private record Key(UUID vessel, TurnRules rules, List<?> holders) {}
 

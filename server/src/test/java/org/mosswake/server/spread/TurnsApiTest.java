@@ -34,6 +34,15 @@ class TurnsApiTest {
                 .orElseThrow();
     }
 
+    private static void takeIn(ObjectNode body, String lineId) {
+        ArrayNode lines = (ArrayNode) body.get("draft").get("lines");
+        for (int i = lines.size() - 1; i >= 0; i--) {
+            if (lines.get(i).get("lineId").asString().equals(lineId)) {
+                lines.remove(i);
+            }
+        }
+    }
+
     private static double port(JsonNode turns) {
         return turns.get("port").get("limitDeg").asDouble();
     }
@@ -78,8 +87,10 @@ class TurnsApiTest {
         double before = turns(api, body).get(side).get("limitDeg").asDouble();
         if (mend.has("letOutM")) {
             line.put("letOutM", mend.get("letOutM").asDouble());
-        } else {
+        } else if (mend.has("holderId")) {
             line.put("holderId", mend.get("holderId").asString());
+        } else {
+            takeIn(body, mend.get("lineId").asString());
         }
         double after = turns(api, body).get(side).get("limitDeg").asDouble();
         assertThat(after)
