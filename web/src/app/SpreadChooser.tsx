@@ -18,7 +18,7 @@ export function SpreadChooser() {
   if (!titles.data || !all.data) return <Waiting error={titles.error ?? all.error} />
   const boat = all.data.find((b) => b.boatId === boatId)
   if (!boat) return <Navigate to="/" replace />
-  const latest = [...titles.data].sort((a, b) => b.lines - a.lines || b.savedAt.localeCompare(a.savedAt))[0]
+  const latest = [...titles.data].sort((a, b) => b.savedAt.localeCompare(a.savedAt))[0]
   if (latest) return <Navigate to={`/boats/${boatId}/spread/${latest.spreadId}`} replace />
   const begin = async () => {
     try {

@@ -1,11 +1,12 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useMemo, useState } from 'react'
-import { useNavigate, useSearchParams } from 'react-router'
+import { useNavigate } from 'react-router'
 import { DayLine } from '../clock/DayLine'
 import { dayInWords } from '../clock/model'
 import { dayOf } from '../clock/queries'
 import { sources } from '../shared/device'
 import { Button } from '../shared/ui/Button'
+import { useAddress } from '../shared/useAddress'
 import { Conflict } from '../spread/Conflict'
 import { GearSheet } from '../spread/gear/GearSheet'
 import {
@@ -65,7 +66,7 @@ export function SpreadStation({
   const units = useUnits()
   const queries = useQueryClient()
   const go = useNavigate()
-  const [params, setParams] = useSearchParams()
+  const [params, put] = useAddress()
   const [sheet, setSheet] = useState<'gear' | 'water' | 'seen' | null>(null)
   const [radiusM, setRadiusM] = useState(40)
   const [turned, setTurned] = useState(0)
@@ -74,20 +75,7 @@ export function SpreadStation({
   const chosen = params.get('line')
   const selected = lines.some((line) => line.lineId === chosen) ? chosen : (lines[0]?.lineId ?? null)
 
-  const put = useCallback(
-    (name: string, value: string | null) =>
-      setParams(
-        (before) => {
-          const after = new URLSearchParams(before)
-          if (value === null) after.delete(name)
-          else after.set(name, value)
-          return after
-        },
-        { replace: true },
-      ),
-    [setParams],
-  )
-  const select = useCallback((lineId: string) => put('line', lineId), [put])
+  const select = useCallback((lineId: string) => put({ line: lineId }), [put])
   const handling = useLineHandling(editor, boat, gear, select)
   // The drawing shows what was asked together with its answer; the strip is ahead of it by one answer at most.
   const drawn = useMemo<Doc>(
@@ -116,14 +104,14 @@ export function SpreadStation({
   const numbers = useMemo(() => orderNumbers(turns, order, selected), [turns, order, selected])
   const showOrder = (kind: OrderKind | null) => {
     setTurned(0)
-    put('order', kind)
+    put({ order: kind })
   }
   const widen = (by: Wider) => edit((doc) => widened(doc, by, boat.holders, gear))
   const mend = useCallback((by: Mend) => edit((doc) => mended(doc, by)), [edit])
   // While a lure is dragged the strip follows the drawing, so that a move costs one change of the page and not two.
   const shown = dragging && solving.asked ? drawn : editor.doc
   const strip = useMemo(() => ({ doc: shown, edit }), [shown, edit])
-  const removed = useCallback(() => put('line', null), [put])
+  const removed = useCallback(() => put({ line: null }), [put])
   const nudge = (by: number) => {
     const unit = units.unit('speed')
     const now = fromSi(editor.doc.draft.speedThroughWaterMps, unit)
@@ -146,7 +134,7 @@ export function SpreadStation({
     KeyN: add,
     KeyC: () => selected && showOrder(order === 'clear' ? null : 'clear'),
     KeyO: () => showOrder(order === 'set' ? null : 'set'),
-    KeyT: () => put('view', table ? null : 'table'),
+    KeyT: () => put({ view: table ? null : 'table' }),
     KeyX: () => selected && reports.strike(selected, label(selected)),
     Delete: () => selected && editor.edit((doc) => removeLine(doc, selected)),
     BracketLeft: () => nudge(-0.1),
@@ -170,7 +158,7 @@ export function SpreadStation({
         onCopy={() => void make(true)}
         onSave={() => void saving.save()}
         onRevert={() => editor.reload(editor.base)}
-        onTable={() => put('view', table ? null : 'table')}
+        onTable={() => put({ view: table ? null : 'table' })}
         onGear={() => setSheet('gear')}
         onWater={() => setSheet('water')}
         onSetting={() => showOrder(order === 'set' ? null : 'set')}

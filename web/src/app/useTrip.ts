@@ -1,9 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useState } from 'react'
-import { useSearchParams } from 'react-router'
 import { dateAt } from '../clock/model'
 import { dayOf } from '../clock/queries'
 import { sources } from '../shared/device'
+import { useAddress } from '../shared/useAddress'
 import type { Boat } from '../spread/queries'
 import { saveTrip, tripsOf, type Trip } from '../strikes/queries'
 
@@ -28,7 +28,7 @@ export interface TripOfDay {
 /** Which day out this is and which moment of it, both in the address. */
 export function useTrip(boat: Boat): TripOfDay {
   const queries = useQueryClient()
-  const [params, setParams] = useSearchParams()
+  const [params, put] = useAddress()
   const trips = useQuery(tripsOf(boat.boatId)).data ?? []
   const now = useNow()
   const today = dateAt(now, boat.timeZone)
@@ -55,23 +55,8 @@ export function useTrip(boat: Boat): TripOfDay {
   const middle = day?.rise ? Date.parse(day.rise) + 140 * 60_000 : Date.parse(`${date}T12:00:00Z`)
   const at = set !== null && Number.isFinite(Date.parse(set)) ? Date.parse(set) : live ? now : middle
 
-  const put = useCallback(
-    (name: string, value: string | null, clear?: string) =>
-      setParams(
-        (before) => {
-          const after = new URLSearchParams(before)
-          if (value === null) after.delete(name)
-          else after.set(name, value)
-          if (clear) after.delete(clear)
-          return after
-        },
-        { replace: true },
-      ),
-    [setParams],
-  )
-
   const setAt = useCallback(
-    (time: number) => put('at', new Date(time).toISOString().slice(0, 16) + 'Z'),
+    (time: number) => put({ at: new Date(time).toISOString().slice(0, 16) + 'Z' }),
     [put],
   )
 
@@ -83,7 +68,7 @@ export function useTrip(boat: Boat): TripOfDay {
     at,
     live,
     setAt,
-    choose: (tripId) => put('trip', tripId, 'at'),
+    choose: (tripId) => put({ trip: tripId, at: null }),
     startToday: async () => {
       const made: Trip = {
         tripId: sources.uuid(),
@@ -96,7 +81,7 @@ export function useTrip(boat: Boat): TripOfDay {
       }
       await saveTrip(boat.boatId, made)
       await queries.invalidateQueries({ queryKey: tripsOf(boat.boatId).queryKey })
-      put('trip', made.tripId, 'at')
+      put({ trip: made.tripId, at: null })
     },
   }
 }

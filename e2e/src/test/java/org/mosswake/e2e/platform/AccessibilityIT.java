@@ -33,6 +33,16 @@ class AccessibilityIT extends Journey {
     }
 
     @Test
+    void theTurnedSpreadAndTheOrders() {
+        page.getByLabel("Turn of the boat").press("Shift+ArrowUp");
+        page.getByTestId("turned").waitFor();
+        assertThat(serious()).isEmpty();
+        page.keyboard().press("o");
+        page.getByTestId("orders").waitFor();
+        assertThat(serious()).isEmpty();
+    }
+
+    @Test
     void theTable() {
         page.keyboard().press("t");
         page.getByTestId("table").waitFor();
@@ -41,15 +51,17 @@ class AccessibilityIT extends Journey {
 
     @Test
     void theSheetsAndMenus() {
-        for (String name : List.of("Units", "Keys", "Gear")) {
+        for (String name : List.of("Units", "Keys", "Gear", "Water")) {
             button(name).click();
             page.getByRole(AriaRole.DIALOG).waitFor();
             assertThat(serious()).as(name).isEmpty();
             page.keyboard().press("Escape");
         }
-        button("Tackle").click();
-        assertThat(serious()).as("Tackle").isEmpty();
-        page.keyboard().press("Escape");
+        for (String name : List.of("Tackle", "Depth…", "Seen…")) {
+            button(name).click();
+            assertThat(serious()).as(name).isEmpty();
+            page.keyboard().press("Escape");
+        }
         assertThat(complaints).isEmpty();
     }
 

@@ -80,7 +80,9 @@ class SpreadIT extends Journey {
     @Test
     void aSpreadOnAPaperCardIsEnteredFromNothing() {
         page.getByLabel("Boat", new Page.GetByLabelOptions().setExact(true)).selectOption("Sprat");
-        button("Start a spread").click();
+        button("Spreads").click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("New, from nothing"))
+                .click();
         button("Add the first line").click();
         page.getByLabel("Let-out", new Page.GetByLabelOptions().setExact(true)).fill("60 yd");
         page.keyboard().press("Enter");

@@ -34,9 +34,10 @@ class DemoSpreads implements DemoPart {
 
     @Override
     public void load() {
-        keep(LEDGER, DemoIds.MIXED_SURFACE, "Mixed surface", mixedSurface());
         keep(LEDGER, DemoIds.FAST_LADDER, "Fast ladder", fastLadder());
         keep(LEDGER, DemoIds.TWELVE_LINES, "Twelve lines", twelveLines());
+        // The one saved last is what opens.
+        keep(LEDGER, DemoIds.MIXED_SURFACE, "Mixed surface", mixedSurface());
         keep(SPRAT, DemoIds.SOUND_DEEP, "Deep in the sound", soundDeep());
     }
 

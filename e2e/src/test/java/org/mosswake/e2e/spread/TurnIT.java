@@ -1,0 +1,101 @@
+package org.mosswake.e2e.spread;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.mosswake.e2e.support.Journey;
+
+class TurnIT extends Journey {
+    private Locator ring() {
+        return page.getByLabel("Turn of the boat");
+    }
+
+    private Locator note() {
+        return page.getByTestId("turn-note");
+    }
+
+    private void pull(double up) {
+        var box = ring().boundingBox();
+        double x = box.x + box.width / 2;
+        double y = box.y + box.height / 2;
+        page.mouse().move(x, y);
+        page.mouse().down();
+        for (int i = 1; i <= 8; i++) {
+            page.mouse().move(x, y - up * i / 8);
+        }
+    }
+
+    @Test
+    void theRingIsPulledToTheLimitAndTheNamedPairLightsUp() {
+        assertThat(note()).containsText(Pattern.compile("you have \\d+°"));
+        pull(20);
+        assertThat(page.getByTestId("turned-says")).containsText("Clear to");
+        assertThat(page.locator("[data-fouling]")).hasCount(0);
+        page.mouse().up();
+        pull(75);
+        page.mouse().up();
+        assertThat(page.locator("[data-fouling]")).hasCount(2);
+        String said = page.getByTestId("turned-says").textContent();
+        assertThat(said).matches("[CSPD]\\d fouls [CSPD]\\d.*astern\\.");
+        assertThat(note()).containsText(said.substring(0, 2));
+        button("Straight again").click();
+        assertThat(page.getByTestId("side")).isVisible();
+        assertThat(complaints).isEmpty();
+    }
+
+    @Test
+    void keysTurnHerToEitherSide() {
+        ring().press("PageDown");
+        assertThat(ring()).hasAttribute("aria-valuetext", "10° to port");
+        ring().press("Shift+ArrowUp");
+        ring().press("ArrowUp");
+        assertThat(ring()).hasAttribute("aria-valuetext", "1° to starboard");
+        ring().press("Home");
+        assertThat(ring()).hasAttribute("aria-valuetext", "straight");
+    }
+
+    @Test
+    void acceptingTheMendWidensTheTurnAndUndoTakesItBack() {
+        assertThat(note().getByText(Pattern.compile("you have"))).isVisible();
+        String before = note().getByRole(AriaRole.HEADING).textContent();
+        note().getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName(Pattern.compile("^(Let|Take) [CSPD]\\d")))
+                .click();
+        assertThat(note().getByRole(AriaRole.HEADING)).not().hasText(before);
+        assertThat(note()).containsText(Pattern.compile("you have (9|1)\\d"));
+        button("Undo").click();
+        assertThat(note().getByRole(AriaRole.HEADING)).hasText(before);
+    }
+
+    @Test
+    void ordersNumberTheLines() {
+        note().waitFor();
+        page.keyboard().press("o");
+        var orders = page.getByTestId("orders");
+        assertThat(orders).containsText("Setting the lines");
+        assertThat(orders.getByRole(AriaRole.LISTITEM)).hasCount(6);
+        assertThat(orders.getByRole(AriaRole.LISTITEM).first()).containsText("C1");
+        assertThat(lure("C1")).containsText("1.");
+        lure("S1").focus();
+        page.keyboard().press("c");
+        assertThat(orders).containsText("A fish on S1");
+        assertThat(lure("S1")).containsText("fish");
+        page.keyboard().press("c");
+        assertThat(orders).hasCount(0);
+    }
+
+    @Test
+    void anotherRadiusIsAnotherAnswer() {
+        String before = note().getByRole(AriaRole.HEADING).textContent();
+        var radius = page.getByLabel("Radius of the turn", new Page.GetByLabelOptions().setExact(true));
+        radius.fill("150 m");
+        radius.press("Enter");
+        assertThat(note().getByRole(AriaRole.HEADING)).not().hasText(before);
+    }
+}
