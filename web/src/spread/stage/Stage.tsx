@@ -1,10 +1,9 @@
 import { memo, useMemo, useRef } from 'react'
-import { Button } from '../../shared/ui/Button'
 import { useSize } from '../../shared/useWidth'
 import type { Doc } from '../model'
 import type { Boat, Gear, Here, Solved, Turns } from '../queries'
 import { sideOf, type Turned } from '../turn/model'
-import { TurnedView, turnedScales } from '../turn/TurnedView'
+import { TurnedCaption, TurnedView, turnedScales } from '../turn/TurnedView'
 import { TurnHandle } from '../turn/TurnHandle'
 import { Axis } from './Axis'
 import { PlanView } from './PlanView'
@@ -48,6 +47,7 @@ export const Stage = memo(function Stage({
       turns && turned !== 0 ? turnedScales(boat.lengthM, sideOf(turns, turned), turned, width, height) : null,
     [boat.lengthM, turns, turned, width, height],
   )
+  const label = (lineId: string) => solved?.lines.find((line) => line.lineId === lineId)?.label ?? '…'
   const shared = { boat, doc, scales, solved, selected, handling, lures, order }
   return (
     <div ref={frame} className="relative min-h-[420px] flex-1 overflow-hidden" data-testid="stage">
@@ -76,11 +76,7 @@ export const Stage = memo(function Stage({
           />
         )}
       </svg>
-      {turns && turned !== 0 && (
-        <Button small className="absolute top-3 right-4" onClick={() => onTurn(0)}>
-          Straight again
-        </Button>
-      )}
+      {turns && turned !== 0 && <TurnedCaption {...{ turns, turned, label }} onStraight={() => onTurn(0)} />}
     </div>
   )
 })

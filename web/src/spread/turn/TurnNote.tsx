@@ -39,6 +39,7 @@ export function TurnNote({
     <div data-testid="turn-note" aria-busy={busy !== null || turning.stale}>
       <Note tone={said.tone} title={said.title}>
         <p>{said.text}</p>
+        {turning.stale && <p className="italic">As it was before this change.</p>}
         <p className="font-mono text-sm">
           radius{' '}
           <TypedField

@@ -1,5 +1,6 @@
 import { scaleLinear } from 'd3-scale'
 import { line as curve } from 'd3-shape'
+import { Button } from '../../shared/ui/Button'
 import { useUnits } from '../../units/UnitsContext'
 import { spreadOut } from '../stage/labels'
 import { lineOf } from '../model'
@@ -10,7 +11,8 @@ import type { SideTurn, Turns } from '../queries'
 import { foulingAt, momentAt, MOST_TURNED, reachOf, sideOf, type Turned } from './model'
 import { sideWord, stops } from './sentences'
 
-const MARGIN = { left: 110, right: 120, top: 62, bottom: 40 }
+/** Room for the ring around the bow, and for what is written above. */
+const MARGIN = { left: 110, right: 120, top: 122, bottom: 68 }
 
 /** The whole stage as a plan while she turns: the simulated half turn, seen from the boat. */
 export function TurnedView({
@@ -105,22 +107,45 @@ export function TurnedView({
             className="stroke-rust stroke-[2.5]"
           />
         )}
-      <text x={16} y={26} className="fill-ink text-[17px] font-bold" aria-live="polite">
-        {Math.abs(turned)}° to {sideWord(side.side)}
-        <tspan dx={10} className="fill-slate text-[14px] font-normal">
-          {Math.round(moment.afterS)} s at a radius of {units.say('distance', turns.radiusM)}. Seen from
-          above, true scale.
-        </tspan>
-      </text>
-      <text
-        x={16}
-        y={48}
-        className={`text-[15px] ${fouling.length > 0 ? 'fill-rust-text font-bold' : 'fill-slate'}`}
-        data-testid="turned-says"
-      >
-        {fouling.length > 0 ? stops(side, units, label) : untilLimit(side)}
-      </text>
     </g>
+  )
+}
+
+/** What the drawing shows, over it: it wraps where the stage is narrow. */
+export function TurnedCaption({
+  turns,
+  turned,
+  label,
+  onStraight,
+}: {
+  turns: Turns
+  turned: Turned
+  label(lineId: string): string
+  onStraight(): void
+}) {
+  const units = useUnits()
+  const side = sideOf(turns, turned)
+  const fouls = foulingAt(side, turned).length > 0
+  return (
+    <div className="pointer-events-none absolute inset-x-4 top-3 flex items-start justify-between gap-3">
+      <div className="leading-snug">
+        <p aria-live="polite">
+          <b className="mr-2 text-[17px]">
+            {Math.abs(turned)}° to {sideWord(side.side)}
+          </b>
+          <span className="text-sm text-slate">
+            {Math.round(momentAt(side, turned)?.afterS ?? 0)} s at a radius of{' '}
+            {units.say('distance', turns.radiusM)}. Seen from above, true scale.
+          </span>
+        </p>
+        <p className={fouls ? 'font-bold text-rust-text' : 'text-slate'} data-testid="turned-says">
+          {fouls ? stops(side, units, label) : untilLimit(side)}
+        </p>
+      </div>
+      <Button small className="pointer-events-auto shrink-0" onClick={onStraight}>
+        Straight again
+      </Button>
+    </div>
   )
 }
 

@@ -29,7 +29,7 @@ interface State {
 
 const NOTHING: State = { of: null, turns: null, wider: null, busy: null, stopped: false }
 
-/** How far the spread turns, asked whenever `draft` rests; null asks nothing. */
+/** How far the spread turns, asked whenever `draft` rests; null asks nothing and keeps the last answer. */
 export function useTurns(boat: string, draft: Draft | null, radiusM: number): Turning {
   const [state, setState] = useState<State>(NOTHING)
   const [control, setControl] = useState<AbortController | null>(null)
@@ -55,7 +55,7 @@ export function useTurns(boat: string, draft: Draft | null, radiusM: number): Tu
     setState((before) => ({ ...before, busy: null, stopped: true }))
   }, [control])
 
-  const none = !draft || draft.lines.length === 0
+  const none = draft?.lines.length === 0
   return {
     turns: none ? null : state.turns,
     stale: state.of !== draft,

@@ -1,2 +1,2 @@
-/** Boats, gear and spreads as kept, and the solved spread. */
+/** Boats, gear and spreads as kept; the spread solved, turned and mended; coefficients fitted to what was seen. */
 package org.mosswake.server.spread;
