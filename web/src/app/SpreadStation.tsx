@@ -9,21 +9,11 @@ import { Button } from '../shared/ui/Button'
 import { useAddress } from '../shared/useAddress'
 import { Conflict } from '../spread/Conflict'
 import { GearSheet } from '../spread/gear/GearSheet'
-import {
-  addLine,
-  type Doc,
-  freeHolders,
-  mended,
-  MOST_LINES,
-  removeLine,
-  setSpeed,
-  widened,
-} from '../spread/model'
-import type { Boat, Gear, Kept, Mend, Title, Turns, Wider } from '../spread/queries'
+import { addLine, type Doc, freeHolders, mended, MOST_LINES, removeLine, setSpeed } from '../spread/model'
+import type { Boat, Gear, Kept, Mend, Title } from '../spread/queries'
 import { CalibrationSheet } from '../spread/calibration/CalibrationSheet'
-import { orderNumbers, Orders, type OrderKind } from '../spread/turn/Orders'
+import { Orders } from '../spread/turn/Orders'
 import { TurnNote } from '../spread/turn/TurnNote'
-import { useTurns } from '../spread/turn/useTurns'
 import { WaterSheet } from '../spread/water/WaterSheet'
 import { SpreadBar } from '../spread/SpreadBar'
 import { Stage } from '../spread/stage/Stage'
@@ -42,6 +32,7 @@ import { newSpread } from './newSpread'
 import { Strikes } from './Strikes'
 import { useStrikeReports } from './useStrikeReports'
 import { useTrip } from './useTrip'
+import { useTurning } from './useTurning'
 
 /** What goes where, and how deep it runs. */
 export function SpreadStation({
@@ -68,8 +59,6 @@ export function SpreadStation({
   const go = useNavigate()
   const [params, put] = useAddress()
   const [sheet, setSheet] = useState<'gear' | 'water' | 'seen' | null>(null)
-  const [radiusM, setRadiusM] = useState(40)
-  const [turned, setTurned] = useState(0)
   const table = params.get('view') === 'table'
   const lines = editor.doc.draft.lines
   const chosen = params.get('line')
@@ -97,16 +86,7 @@ export function SpreadStation({
     select(lineId)
   }, [boat.holders, editor, gear, select])
   const { edit, dragging } = editor
-  // A drag asks nothing of the turns: they follow once it is let go.
-  const turning = useTurns(boat.boatId, dragging || solving.problem ? null : solving.asked, radiusM)
-  const turns = turning.turns && linesOf(turning.turns) === present ? turning.turns : null
-  const order = orderOf(params.get('order'))
-  const numbers = useMemo(() => orderNumbers(turns, order, selected), [turns, order, selected])
-  const showOrder = (kind: OrderKind | null) => {
-    setTurned(0)
-    put({ order: kind })
-  }
-  const widen = (by: Wider) => edit((doc) => widened(doc, by, boat.holders, gear))
+  const turn = useTurning(editor, solving, { boat, gear, gearStamp }, selected, [params, put])
   const mend = useCallback((by: Mend) => edit((doc) => mended(doc, by)), [edit])
   // While a lure is dragged the strip follows the drawing, so that a move costs one change of the page and not two.
   const shown = dragging && solving.asked ? drawn : editor.doc
@@ -132,8 +112,8 @@ export function SpreadStation({
 
   useKeys({
     KeyN: add,
-    KeyC: () => selected && showOrder(order === 'clear' ? null : 'clear'),
-    KeyO: () => showOrder(order === 'set' ? null : 'set'),
+    KeyC: () => selected && turn.toggleOrder('clear'),
+    KeyO: () => turn.toggleOrder('set'),
     KeyT: () => put({ view: table ? null : 'table' }),
     KeyX: () => selected && reports.strike(selected, label(selected)),
     Delete: () => selected && editor.edit((doc) => removeLine(doc, selected)),
@@ -161,9 +141,9 @@ export function SpreadStation({
         onTable={() => put({ view: table ? null : 'table' })}
         onGear={() => setSheet('gear')}
         onWater={() => setSheet('water')}
-        onSetting={() => showOrder(order === 'set' ? null : 'set')}
-        onClearing={selected ? () => showOrder(order === 'clear' ? null : 'clear') : undefined}
-        order={order}
+        onSetting={() => turn.toggleOrder('set')}
+        onClearing={selected ? () => turn.toggleOrder('clear') : undefined}
+        order={turn.order}
       />
       {saving.problem && (
         <p role="alert" className="border-b-2 border-rust px-4 py-2">
@@ -180,9 +160,11 @@ export function SpreadStation({
             aria-busy={drawn.draft !== editor.doc.draft}
           >
             <Stage
-              {...{ boat, gear, selected, handling, turns, turned }}
-              {...(numbers && { order: numbers })}
-              onTurn={setTurned}
+              {...{ boat, gear, selected, handling }}
+              turns={turn.turns}
+              turned={turn.turned}
+              onTurn={turn.setTurned}
+              {...(turn.numbers && { order: turn.numbers })}
               doc={drawn}
               solved={solving.solved}
               dragging={editor.dragging}
@@ -198,19 +180,21 @@ export function SpreadStation({
           onSelect={select}
           head={
             <>
-              {turns && order && (
+              {turn.turns && turn.order && (
                 <Orders
-                  {...{ turns, label }}
-                  kind={order}
+                  {...{ label }}
+                  turns={turn.turns}
+                  kind={turn.order}
                   struck={selected}
-                  onClose={() => showOrder(null)}
+                  onClose={() => turn.showOrder(null)}
                 />
               )}
               <TurnNote
-                turning={{ ...turning, turns }}
-                {...{ label, radiusM }}
-                onRadius={setRadiusM}
-                onWiden={widen}
+                turning={turn.turning}
+                label={label}
+                radiusM={turn.radiusM}
+                onRadius={turn.setRadiusM}
+                onWiden={turn.widen}
               />
             </>
           }
@@ -257,12 +241,6 @@ export function SpreadStation({
     </Frame>
   )
 }
-
-const orderOf = (text: string | null): OrderKind | null => (text === 'set' || text === 'clear' ? text : null)
-
-/** Which lines an answer is about, as `present` writes them. */
-const linesOf = (turns: Turns): string =>
-  turns.port.halfTurn[0]?.lines.map((line) => line.lineId).join(' ') ?? ''
 
 function Day({ trip, marks }: { trip: ReturnType<typeof useTrip>; marks: { at: number; label: string }[] }) {
   const { latitudeDeg, longitudeDeg, timeZone } = trip.place

@@ -1,6 +1,6 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import type { Turns } from '../queries'
-import { MOST_TURNED, type Turned } from './model'
+import { followedTo, type Turned } from './model'
 import { degrees } from './sentences'
 
 const RADIUS = 42
@@ -25,7 +25,8 @@ export function TurnHandle({
   y: number
 }) {
   const pull = useRef<{ y: number; turned: Turned } | null>(null)
-  const clamp = (deg: number) => Math.max(-MOST_TURNED, Math.min(MOST_TURNED, Math.round(deg)))
+  const most = { starboard: followedTo(turns.starboard), port: -followedTo(turns.port) }
+  const clamp = (deg: number) => Math.max(most.port, Math.min(most.starboard, Math.round(deg)))
   const at = (deg: number, radius = RADIUS) => {
     const angle = (deg * Math.PI) / 180
     return { x: x - radius * Math.cos(angle), y: y - radius * Math.sin(angle) }
@@ -87,8 +88,8 @@ export function TurnHandle({
         tabIndex={0}
         aria-label="Turn of the boat"
         aria-orientation="vertical"
-        aria-valuemin={-MOST_TURNED}
-        aria-valuemax={MOST_TURNED}
+        aria-valuemin={most.port}
+        aria-valuemax={most.starboard}
         aria-valuenow={turned}
         aria-valuetext={
           turned === 0

@@ -5,6 +5,10 @@ export type Turned = number
 
 export const MOST_TURNED = 180
 
+/** As far as she was followed to a side: a line that hangs slack ends it before the half turn. */
+export const followedTo = (side: SideTurn): number =>
+  Math.min(MOST_TURNED, Math.floor(Math.abs(side.halfTurn.at(-1)?.turnedDeg ?? 0)))
+
 export const sideOf = (turns: Turns, turned: Turned): SideTurn => (turned < 0 ? turns.port : turns.starboard)
 
 /** One line as seen from the boat: astern and starboard of each node in turn (m), lure first. */

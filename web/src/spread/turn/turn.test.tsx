@@ -4,7 +4,7 @@ import { Problem } from '../../shared/api/client'
 import { defaultUnits } from '../../units/UnitsContext'
 import type { Draft, Turns } from '../queries'
 import { draft, sideTurn, turns } from '../test/fixtures'
-import { foulingAt, momentAt, reachOf } from './model'
+import { followedTo, foulingAt, momentAt, reachOf } from './model'
 import { orderNumbers, Orders } from './Orders'
 import { stops, turnSaid, widerWords } from './sentences'
 import { TurnNote } from './TurnNote'
@@ -33,6 +33,12 @@ describe('a half turn', () => {
     expect(foulingAt(turns.starboard, 59)).toEqual([])
     expect(foulingAt(turns.starboard, 60)).toEqual(['one', 'two'])
     expect(foulingAt(turns.port, -180)).toEqual([])
+  })
+
+  it('goes no farther than every line was followed', () => {
+    expect(followedTo(turns.port)).toBe(180)
+    const cut = { ...turns.starboard, halfTurn: turns.starboard.halfTurn.slice(0, 41) }
+    expect(followedTo(cut)).toBe(120)
   })
 
   it('takes up more the farther it goes', () => {
@@ -147,7 +153,7 @@ describe('asking for turns', () => {
   afterEach(() => void vi.useRealTimers())
   const rest = () => act(() => vi.advanceTimersByTimeAsync(400))
   const asking = (first: Draft | null) =>
-    renderHook(({ d }) => useTurns('boat', d, 40), { initialProps: { d: first } })
+    renderHook(({ d }) => useTurns('boat', d, 40, 1), { initialProps: { d: first } })
 
   it('waits for edits to rest, then asks once, then for a mend', async () => {
     turnsOf.mockResolvedValue(turns)

@@ -30,7 +30,7 @@ interface State {
 const NOTHING: State = { of: null, turns: null, wider: null, busy: null, stopped: false }
 
 /** How far the spread turns, asked whenever `draft` rests; null asks nothing and keeps the last answer. */
-export function useTurns(boat: string, draft: Draft | null, radiusM: number): Turning {
+export function useTurns(boat: string, draft: Draft | null, radiusM: number, gearStamp: number): Turning {
   const [state, setState] = useState<State>(NOTHING)
   const [control, setControl] = useState<AbortController | null>(null)
 
@@ -48,7 +48,8 @@ export function useTurns(boat: string, draft: Draft | null, radiusM: number): Tu
       clearTimeout(timer)
       controller.abort()
     }
-  }, [boat, draft, radiusM])
+    // Another gear is another answer to the same draft.
+  }, [boat, draft, radiusM, gearStamp])
 
   const stop = useCallback(() => {
     control?.abort()

@@ -68,6 +68,18 @@ class BoatApiTest {
     }
 
     @Test
+    void howSlowlySheGoesIsKeptAndMustBeSlowerUnderADrogue(Api api) {
+        ObjectNode boat =
+                fresh(api).put("idleMps", 2.2).put("drogueAreaM2", 0.4).put("drogueSpeedMps", 1.5);
+        api.put(path(boat), boat);
+        assertThat(api.get(path(boat)).json().get("drogueSpeedMps").asDouble()).isEqualTo(1.5);
+        boat.put("version", 1).put("drogueSpeedMps", 2.5);
+        assertThat(api.put(path(boat), boat).fields()).containsExactly("drogueSpeedMps");
+        boat.remove("drogueSpeedMps");
+        assertThat(api.put(path(boat), boat).codes()).containsExactly("MISSING");
+    }
+
+    @Test
     void noHolderTwice(Api api) {
         ObjectNode boat = fresh(api);
         ((ObjectNode) boat.get("holders").get(1))

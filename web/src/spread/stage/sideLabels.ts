@@ -1,0 +1,88 @@
+import { useUnits, type Units } from '../../units/UnitsContext'
+import type { PathPoint, SolvedLine } from '../queries'
+import { percent } from '../why/sentences'
+import { spreadOut, type Label } from './labels'
+import { inBoatFrame, lureOf, type StageScales } from './scales'
+
+interface Group {
+  key: string
+  names: string
+  words: string
+  asternM: number
+  heightM: number
+}
+
+/** Lures that swim together share a label. */
+export function grouped(
+  lines: readonly SolvedLine[],
+): (Omit<Group, 'words'> & { line: SolvedLine; words: string })[] {
+  const groups: { lines: SolvedLine[] }[] = []
+  for (const line of lines) {
+    const here = lureOf(line)
+    const near = groups.find((group) => {
+      const there = lureOf(group.lines[0]!)
+      return (
+        there &&
+        here &&
+        Math.abs(there.asternM - here.asternM) < 2 &&
+        Math.abs(there.heightM - here.heightM) < 0.3
+      )
+    })
+    if (near) near.lines.push(line)
+    else groups.push({ lines: [line] })
+  }
+  const seconds = lines.flatMap((line) => {
+    const second = line.branch?.path[0]
+    return second ? [{ ...secondLabel(line), ...placeOf(line, second) }] : []
+  })
+  const firsts = groups.map(({ lines: members }) => {
+    const first = members[0]!
+    const lure = lureOf(first)!
+    return {
+      key: first.lineId,
+      line: first,
+      names: members.map((line) => line.label).join(' '),
+      words: '',
+      asternM: lure.asternM,
+      heightM: lure.heightM,
+    }
+  })
+  return [...firsts, ...seconds]
+}
+
+const secondLabel = (line: SolvedLine) => ({
+  key: `${line.lineId} second`,
+  line,
+  names: `${line.label} second`,
+  words: '',
+})
+
+const placeOf = (line: SolvedLine, point: PathPoint) => {
+  const { asternM, heightM } = inBoatFrame(line, point)
+  return { asternM, heightM }
+}
+
+/** Where the labels of the side view stand; their words are set. */
+export function useSideLabels(groups: (Group & { line: SolvedLine })[], scales: StageScales) {
+  const units = useUnits()
+  for (const group of groups)
+    group.words = group.key.endsWith('second')
+      ? units.say('distance', -group.heightM)
+      : depthWords(group.line, units)
+  return spreadOut(
+    groups.map((group): Label => ({
+      id: group.key,
+      x: scales.x(group.asternM) + 18,
+      y: scales.side(group.heightM) + 4,
+      width: (group.names.length + group.words.length + 1) * 8.4 + 8,
+      height: 17,
+    })),
+  )
+}
+
+function depthWords(line: SolvedLine, units: Units): string {
+  const share = line.tow.skippingShare ?? 0
+  if (share > 0.005) return `skips ${percent(share)}`
+  if (line.tow.surfacing === 'FLOATS') return 'floats'
+  return units.say('distance', line.tow.depthM ?? 0)
+}
