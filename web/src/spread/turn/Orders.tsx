@@ -72,6 +72,11 @@ export function Orders({
                   </li>
                 ))}
         </ol>
+        {kind === 'set' && turns.setting.some((step) => step.steer) && (
+          <p className="mt-1">
+            Alone aboard: kill cord on, lifejacket on, and someone ashore knows the plan.
+          </p>
+        )}
         {kind === 'clear' && <Staying steps={steps} label={label} />}
         <Button small className="mt-2" onClick={onClose}>
           Close

@@ -136,7 +136,7 @@ export function TurnedCaption({
           </b>
           <span className="text-sm text-slate">
             {Math.round(momentAt(side, turned)?.afterS ?? 0)} s at a radius of{' '}
-            {units.say('distance', turns.radiusM)}. Seen from above, true scale.
+            {units.say('distance', turns.radiusM)}. Look out before you turn: trolling gives no right of way.
           </span>
         </p>
         <p className={fouls ? 'font-bold text-rust-text' : 'text-slate'} data-testid="turned-says">

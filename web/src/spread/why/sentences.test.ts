@@ -82,7 +82,7 @@ describe('what is said', () => {
       mostMps: 4 * knot,
     }
     expect(sentence(idle, defaultUnits, label, () => undefined, slower).text).toBe(
-      'Idle is 4.0 kn; D1 works to 2.5 kn. A drogue of 0.42 m² of drag area slows her to 2.0 kn. One engine alone makes 2.8 kn. Or in gear 25 % of the time.',
+      'Idle is 4.0 kn; D1 works to 2.5 kn. A drogue of 0.42 m² of drag area slows her to 2.0 kn; keep its line clear of the propellers. One engine alone makes 2.8 kn. Or in gear 25 % of the time.',
     )
   })
 

@@ -203,7 +203,7 @@ function slowerWords(slower: Slower | undefined, units: Units): string {
     slower.oneEngineMps === undefined
       ? ''
       : ` One engine alone makes ${units.say('speed', slower.oneEngineMps)}.`
-  return ` A drogue of ${slower.drogueAreaM2.toFixed(2)} m² of drag area slows her to ${units.say('speed', slower.toMps)}.${one} Or in gear ${share} % of the time.`
+  return ` A drogue of ${slower.drogueAreaM2.toFixed(2)} m² of drag area slows her to ${units.say('speed', slower.toMps)}; keep its line clear of the propellers.${one} Or in gear ${share} % of the time.`
 }
 
 const WATER = { WASH: 'in the wash', EDGE: 'at the edge of the wash', CLEAN: 'in clean water' }
