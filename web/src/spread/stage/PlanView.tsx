@@ -21,6 +21,11 @@ export interface ViewProps {
   order?: ReadonlyMap<string, string>
 }
 
+/** Half a label's height: it stands beside its lure. */
+const LABEL_RISE_PX = 9
+/** A label moved farther than this gets a line to its lure. */
+const MOVED_PX = 14
+
 /** Seen from above, true scale. */
 export function PlanView({ boat, doc, scales, solved, selected, handling, lures, order }: ViewProps) {
   const { x, plan, planHeight, width } = scales
@@ -116,6 +121,15 @@ function PlanLure({
         className="stroke-ink stroke-[3] opacity-0 group-focus-visible:opacity-100"
       />
       {lure ? <Silhouette kind={kind} x={x} y={y} /> : <Flying x={x} y={y} />}
+      {label && Math.abs(label.y - (y - LABEL_RISE_PX)) > MOVED_PX && (
+        <line
+          x1={x + 9}
+          y1={y}
+          x2={label.x - 2}
+          y2={label.y + LABEL_RISE_PX}
+          className="stroke-ink/60 stroke-1"
+        />
+      )}
       {label && (
         <text
           x={label.x}
@@ -150,7 +164,7 @@ function usePlanLabels(lines: readonly SolvedLine[], doc: Doc, scales: StageScal
     return {
       id: line.lineId,
       x: scales.x(lure?.asternM ?? line.tip.asternM + letOutM) + 18,
-      y: scales.plan(lure?.starboardM ?? line.tip.starboardM) - 9,
+      y: scales.plan(lure?.starboardM ?? line.tip.starboardM) - LABEL_RISE_PX,
       width: text.length * 8.4 + 8,
       height: 17,
     }

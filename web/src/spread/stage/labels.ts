@@ -22,7 +22,7 @@ export function spreadOut(labels: readonly Label[], obstacles: readonly Label[] 
 }
 
 function firstFree(label: Label, taken: readonly Label[]): Label {
-  for (let step = 0; step < 60; step++) {
+  for (let step = 0; step < 160; step++) {
     const by = Math.ceil(step / 2) * 3 * (step % 2 === 0 ? 1 : -1)
     const tried = { ...label, y: label.y + by }
     if (!taken.some((other) => touch(tried, other))) return tried

@@ -82,6 +82,9 @@ export function TurnedView({
               <circle cx={x} cy={y} r={15} fill="none" className="stroke-rust stroke-[3]" />
             )}
             <Silhouette kind={kind} x={x} y={y} turn={((towards + Math.PI) * 180) / Math.PI} />
+            {Math.abs(name.y + 9 - y) > 16 && (
+              <line x1={x + 8} y1={y} x2={name.x - 2} y2={name.y + 9} className="stroke-ink/50 stroke-1" />
+            )}
             <text
               x={name.x}
               y={name.y + 13}
