@@ -2,8 +2,8 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { DayLine } from '../clock/DayLine'
-import { dayInWords } from '../clock/model'
-import { dayOf } from '../clock/queries'
+import { clockOf, dayInWords, streamAt } from '../clock/model'
+import { dayOf, type Day as DayOfTrip } from '../clock/queries'
 import { sources } from '../shared/device'
 import { Button } from '../shared/ui/Button'
 import { useAddress } from '../shared/useAddress'
@@ -54,6 +54,7 @@ export function SpreadStation({
   const saving = useSaving(boat.boatId, editor)
   const solving = useSolved(boat.boatId, editor.doc.draft, gearStamp)
   const trip = useTrip(boat)
+  const day = useDay(trip)
   const units = useUnits()
   const queries = useQueryClient()
   const go = useNavigate()
@@ -126,7 +127,7 @@ export function SpreadStation({
 
   return (
     <Frame boat={boat} boats={boats} words={`${dayInWords(trip.date)}, ${trip.place.name}`}>
-      <Day trip={trip} marks={marks} />
+      <Day day={day} trip={trip} marks={marks} />
       <SpreadBar
         editor={editor}
         titles={titles}
@@ -212,6 +213,7 @@ export function SpreadStation({
       <WaterSheet
         editor={editor}
         engines={boat.engines}
+        tide={streamOf(day, trip)}
         open={sheet === 'water'}
         onClose={() => setSheet(null)}
       />
@@ -242,11 +244,28 @@ export function SpreadStation({
   )
 }
 
-function Day({ trip, marks }: { trip: ReturnType<typeof useTrip>; marks: { at: number; label: string }[] }) {
-  const { latitudeDeg, longitudeDeg, timeZone } = trip.place
-  const day = useQuery(dayOf(trip.date, { latitudeDeg, longitudeDeg, timeZone })).data
+/** The light and tide of the day out. */
+function useDay({ date, place }: ReturnType<typeof useTrip>) {
+  const { latitudeDeg, longitudeDeg, timeZone } = place
+  return useQuery(dayOf(date, { latitudeDeg, longitudeDeg, timeZone })).data
+}
+
+function streamOf(day: DayOfTrip | undefined, { at, place }: ReturnType<typeof useTrip>) {
+  const stream = day && streamAt(day, at)
+  return stream ? { ...stream, when: clockOf(at, place.timeZone) } : null
+}
+
+function Day({
+  day,
+  trip,
+  marks,
+}: {
+  day: DayOfTrip | undefined
+  trip: ReturnType<typeof useTrip>
+  marks: { at: number; label: string }[]
+}) {
   if (!day) return <div className="h-16 shrink-0" />
-  return <DayLine day={day} timeZone={timeZone} at={trip.at} marks={marks} onMove={trip.setAt} />
+  return <DayLine day={day} timeZone={trip.place.timeZone} at={trip.at} marks={marks} onMove={trip.setAt} />
 }
 
 function Empty({ onAdd }: { onAdd(): void }) {

@@ -1,12 +1,17 @@
 import { scaleLinear } from 'd3-scale'
+import { line as curve } from 'd3-shape'
 import { memo, useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { useWidth } from '../shared/useWidth'
-import { clockOf, drawnSpan, hoursIn, lightBands, type Light } from './model'
+import { useUnits } from '../units/UnitsContext'
+import { clockOf, drawnSpan, hoursIn, lightBands, tideWords, type Light } from './model'
 import type { Day } from './queries'
 
 const HEIGHT = 64
 const BAND_TOP = 12
 const MINUTE = 60_000
+/** Room of the curve within the band. */
+const TIDE_PX = 24
+const SLACK_MS = 20 * MINUTE
 const FILL: Record<Light, string> = { night: 'fill-deep', twilight: 'fill-[#8b9b83]', day: 'fill-water' }
 
 export interface DayMark {
@@ -46,6 +51,13 @@ export const DayLine = memo(function DayLine({
     onMove(clamp(at + step * (event.shiftKey ? 60 : 5) * MINUTE))
   }
   const now = x(clamp(at))
+  const units = useUnits()
+  const tide = tideWords(
+    day,
+    at,
+    (m) => units.say('distance', m),
+    (mps) => units.say('speed', mps),
+  )
   const flag = Math.min(Math.max(now, 42), width - 42)
   return (
     <div ref={frame} className="h-16 shrink-0 select-none" data-testid="day-line">
@@ -72,6 +84,7 @@ export const DayLine = memo(function DayLine({
             className={FILL[band.light]}
           />
         ))}
+        <TideCurve day={day} span={span} x={x} />
         {hoursIn(span, 2)
           .filter((hour) => x(hour) > 28 && x(hour) < width - 28)
           .map((hour) => (
@@ -109,7 +122,7 @@ export const DayLine = memo(function DayLine({
           aria-valuemin={span.start / MINUTE}
           aria-valuemax={span.end / MINUTE}
           aria-valuenow={clamp(at) / MINUTE}
-          aria-valuetext={clockOf(at, timeZone)}
+          aria-valuetext={`${clockOf(at, timeZone)}${tide === '' ? '' : `, tide ${tide}`}`}
           onKeyDown={onKeyDown}
           className="group outline-none"
         >
@@ -122,6 +135,16 @@ export const DayLine = memo(function DayLine({
             rx={2}
             className="fill-ink group-focus-visible:stroke-lichen group-focus-visible:stroke-[3]"
           />
+          {tide !== '' && (
+            <text
+              x={now < width / 2 ? flag + 32 : flag - 32}
+              y={10}
+              textAnchor={now < width / 2 ? 'start' : 'end'}
+              className="fill-slate text-[12px]"
+            >
+              tide {tide}
+            </text>
+          )}
           <text x={flag} y={15} textAnchor="middle" className="fill-foam font-mono text-[14px]">
             {clockOf(at, timeZone)}
           </text>
@@ -130,6 +153,34 @@ export const DayLine = memo(function DayLine({
     </div>
   )
 })
+
+/** Low to high over the band of light; its scale is the day's own. */
+function TideCurve({
+  day,
+  span,
+  x,
+}: {
+  day: Day
+  span: { start: number; end: number }
+  x(time: number): number
+}) {
+  const points = (day.tide?.curve ?? []).filter((point) => {
+    const at = Date.parse(point.at)
+    return at >= span.start - SLACK_MS && at <= span.end + SLACK_MS
+  })
+  if (points.length < 2) return null
+  const heights = points.map((point) => point.heightM)
+  const least = Math.min(...heights)
+  const range = Math.max(0.2, Math.max(...heights) - least)
+  const draw = curve<(typeof points)[number]>()
+    .x((point) => Math.min(x(span.end), Math.max(x(span.start), x(Date.parse(point.at)))))
+    .y((point) => HEIGHT - 22 - ((point.heightM - least) / range) * TIDE_PX)
+  return (
+    <path d={draw(points) ?? ''} fill="none" className="stroke-moss stroke-2" data-testid="tide">
+      <title>{`Tide at ${day.tide?.station}, ${least.toFixed(1)} to ${(least + range).toFixed(1)} m`}</title>
+    </path>
+  )
+}
 
 function HourTick({ x, text, dark }: { x: number; text: string; dark: boolean }) {
   return (

@@ -1,5 +1,15 @@
 import { describe, expect, it } from 'vitest'
-import { clockOf, dateAt, dayInWords, drawnSpan, hoursIn, lightBands } from './model'
+import {
+  clockOf,
+  dateAt,
+  dayInWords,
+  drawnSpan,
+  hoursIn,
+  lightBands,
+  streamAt,
+  tideAt,
+  tideWords,
+} from './model'
 
 const day = {
   start: '2026-06-18T03:00:00Z',
@@ -8,6 +18,16 @@ const day = {
   rise: '2026-06-18T08:13:54Z',
   set: '2026-06-18T22:07:06Z',
   lastLight: '2026-06-18T23:05:50Z',
+  moon: { lit: 0.2, waxing: true },
+  tide: {
+    station: 'Narrows',
+    floodTowardsDeg: 200,
+    turns: [],
+    curve: [
+      { at: '2026-06-18T10:00:00Z', heightM: 1, streamMps: 0.6 },
+      { at: '2026-06-18T10:20:00Z', heightM: 2, streamMps: -0.2 },
+    ],
+  },
 }
 
 describe('the day line', () => {
@@ -30,9 +50,33 @@ describe('the day line', () => {
   })
 
   it('shows the whole day where the sun does not set', () => {
-    const polar = { start: day.start, end: day.end }
+    const polar = { start: day.start, end: day.end, moon: day.moon }
     expect(drawnSpan(polar)).toEqual({ start: Date.parse(day.start), end: Date.parse(day.end) })
     expect(lightBands(polar, drawnSpan(polar)).map((band) => band.light)).toEqual(['day'])
+  })
+
+  it('reads the tide between two points, and nothing beyond them', () => {
+    const at = Date.parse('2026-06-18T10:10:00Z')
+    expect(tideAt(day, at)).toEqual({ heightM: 1.5, streamMps: expect.closeTo(0.2, 9) as number })
+    expect(tideAt(day, Date.parse('2026-06-18T11:00:00Z'))).toBeNull()
+    const words = (time: string) =>
+      tideWords(
+        day,
+        Date.parse(time),
+        (m) => `${m.toFixed(1)} m`,
+        (mps) => `${mps.toFixed(1)} m/s`,
+      )
+    expect(words('2026-06-18T10:10:00Z')).toBe('1.5 m, flood 0.2 m/s')
+    expect(words('2026-06-18T10:15:00Z')).toBe('1.8 m, slack')
+    expect(words('2026-06-18T12:00:00Z')).toBe('')
+  })
+
+  it('knows which way the ebb sets', () => {
+    expect(streamAt(day, Date.parse('2026-06-18T10:20:00Z'))).toEqual({
+      mps: expect.closeTo(0.2, 9) as number,
+      towardsDeg: 20,
+    })
+    expect(streamAt(day, Date.parse('2026-06-18T10:00:00Z'))).toEqual({ mps: 0.6, towardsDeg: 200 })
   })
 
   it('reads the clock of the place, not of the browser', () => {

@@ -69,3 +69,44 @@ export const dayInWords = (date: string): string =>
   })
     .format(Date.parse(`${date}T12:00:00Z`))
     .replace(',', '')
+
+/** The tide at a moment, between its two nearest points; null outside the day or away from any station. */
+export function tideAt(day: Day, time: number): { heightM: number; streamMps: number } | null {
+  const curve = day.tide?.curve ?? []
+  const next = curve.findIndex((point) => Date.parse(point.at) >= time)
+  const to = curve[next]
+  if (!to) return null
+  const from = curve[next - 1] ?? to
+  const gap = Date.parse(to.at) - Date.parse(from.at)
+  const share = gap > 0 ? (time - Date.parse(from.at)) / gap : 1
+  const between = (a: number, b: number) => a + (b - a) * share
+  return {
+    heightM: between(from.heightM, to.heightM),
+    streamMps: between(from.streamMps, to.streamMps),
+  }
+}
+
+/** Which way the stream sets at a moment, and how fast. */
+export function streamAt(day: Day, time: number): { mps: number; towardsDeg: number } | null {
+  const tide = tideAt(day, time)
+  if (!tide || !day.tide) return null
+  const flood = day.tide.floodTowardsDeg
+  return {
+    mps: Math.abs(tide.streamMps),
+    towardsDeg: tide.streamMps >= 0 ? flood : (flood + 180) % 360,
+  }
+}
+
+/** `1.2 m, ebb 0.6 kn`. */
+export function tideWords(
+  day: Day,
+  time: number,
+  height: (m: number) => string,
+  speed: (mps: number) => string,
+) {
+  const tide = tideAt(day, time)
+  if (!tide) return ''
+  const stream = Math.abs(tide.streamMps)
+  const way = tide.streamMps >= 0 ? 'flood' : 'ebb'
+  return `${height(tide.heightM)}, ${stream < 0.05 ? 'slack' : `${way} ${speed(stream)}`}`
+}

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react'
+import { Button } from '../../shared/ui/Button'
 import { Sheet } from '../../shared/ui/Sheet'
 import { Select } from '../../shared/ui/Select'
 import { TypedField } from '../../shared/ui/TypedField'
@@ -11,10 +12,13 @@ import type { Editing } from '../useEditor'
 export function WaterSheet({
   editor,
   engines,
+  tide,
   open,
   onClose,
 }: {
   editor: Editing
+  /** The stream of the tide at the moment shown, with the words for that moment; null away from any station. */
+  tide: { mps: number; towardsDeg: number; when: string } | null
   /** Aboard. */
   engines: number
   open: boolean
@@ -44,6 +48,13 @@ export function WaterSheet({
         <Group title="Stream and boat">
           <Row {...field} label="Heading" name="headingDeg" degrees least={0} most={360} />
           <Stream {...field} />
+          {tide && (
+            <Button
+              onClick={() => set({ streamMps: tide.mps, streamTowardsDeg: Math.round(tide.towardsDeg) })}
+            >
+              Take the tide of {tide.when}
+            </Button>
+          )}
           {engines > 1 && (
             <label className="flex items-center justify-between gap-3">
               Engines running

@@ -9,7 +9,15 @@ let now: Doc
 function Page() {
   const [doc, setDoc] = useState(docOf(kept))
   now = doc
-  return <WaterSheet editor={{ doc, edit: setDoc }} engines={2} open onClose={() => {}} />
+  return (
+    <WaterSheet
+      editor={{ doc, edit: setDoc }}
+      engines={2}
+      tide={{ mps: 0.8, towardsDeg: 340, when: '07:33' }}
+      open
+      onClose={() => {}}
+    />
+  )
 }
 const type = (label: string, text: string) => {
   const field = screen.getByLabelText(label)
@@ -36,6 +44,12 @@ describe('the water as known', () => {
     expect(now.draft.here).toMatchObject({ streamTowardsDeg: 0 })
     type('Sets towards', '')
     expect(now.draft.here).toEqual({ baitTopM: 9, baitBottomM: 12 })
+  })
+
+  it('takes the stream from the tide of the moment shown', () => {
+    render(<Page />)
+    fireEvent.click(screen.getByText('Take the tide of 07:33'))
+    expect(now.draft.here).toEqual({ streamMps: 0.8, streamTowardsDeg: 340 })
   })
 
   it('refuses what is out of range and counts the engines', () => {

@@ -614,6 +614,7 @@ export interface components {
             firstLight?: string;
             /** Format: date-time */
             lastLight?: string;
+            moon: components["schemas"]["MoonReply"];
             /** Format: date-time */
             noon?: string;
             /** Format: date-time */
@@ -622,6 +623,7 @@ export interface components {
             set?: string;
             /** Format: date-time */
             start: string;
+            tide?: components["schemas"]["TideReply"];
         };
         DeckPoint: {
             /** Format: double */
@@ -972,6 +974,15 @@ export interface components {
         MendsReply: {
             mend?: components["schemas"]["WiderReply"];
         };
+        MoonReply: {
+            /** Format: double */
+            lit: number;
+            /** Format: date-time */
+            rise?: string;
+            /** Format: date-time */
+            set?: string;
+            waxing: boolean;
+        };
         ObservationBody: {
             /** @enum {string} */
             kind: "BOTTOM" | "ECHO" | "RATED" | "OFFSET";
@@ -1179,6 +1190,29 @@ export interface components {
             /** Format: double */
             lureSpeedMps: number;
             nodes: number[];
+        };
+        TidePoint: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            heightM: number;
+            /** Format: double */
+            streamMps: number;
+        };
+        TideReply: {
+            curve: components["schemas"]["TidePoint"][];
+            /** Format: double */
+            floodTowardsDeg: number;
+            station: string;
+            turns: components["schemas"]["TideTurn"][];
+        };
+        TideTurn: {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            event: "HIGH" | "LOW" | "FLOOD_BEGINS" | "EBB_BEGINS";
+            /** Format: double */
+            heightM: number;
         };
         Title: {
             /** Format: int32 */

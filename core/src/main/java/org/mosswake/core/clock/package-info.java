@@ -1,2 +1,2 @@
-/** Sun at a place on a day. Nothing here reads the wall clock: the day is given. */
+/** Sun, moon and tide at a place on a day. Nothing here reads the wall clock: the day is given. */
 package org.mosswake.core.clock;

@@ -27,6 +27,21 @@ class ClockApiTest {
     }
 
     @Test
+    void givesMoonAndTideWhereAStationIsNear(Api api) {
+        var day = api.get("/api/day?date=2026-11-25&latitudeDeg=43.4&longitudeDeg=-38.9&timeZone=Etc/GMT%2B3")
+                .json();
+        var tide = day.get("tide");
+        assertThat(tide.get("curve")).hasSize(73);
+        assertThat(tide.get("turns")).hasSizeBetween(6, 9);
+        assertThat(tide.get("turns").valueStream())
+                .allSatisfy(turn -> assertThat(Instant.parse(turn.get("at").asString()))
+                        .isBetween("2026-11-25T03:00:00Z", "2026-11-26T03:00:00Z"));
+        assertThat(day.get("moon").get("lit").asDouble()).isBetween(0.9, 1.0);
+        var far = api.get("/api/day?date=2026-11-25&latitudeDeg=10&longitudeDeg=-38.9&timeZone=UTC");
+        assertThat(far.json().has("tide")).isFalse();
+    }
+
+    @Test
     void namesWhatIsWrong(Api api) {
         var answer = api.get("/api/day?date=2026-06-18&latitudeDeg=97&longitudeDeg=-400&timeZone=Nowhere");
         assertThat(answer.status()).isEqualTo(400);
