@@ -1,8 +1,8 @@
 import { Button } from '../shared/ui/Button'
 import { Sheet } from '../shared/ui/Sheet'
-import { useUnits, type Units } from '../units/UnitsContext'
+import { useUnits, type Figure, type Units } from '../units/UnitsContext'
 import { docOf, type Doc } from './model'
-import type { Boat, Gear, Kept, Line } from './queries'
+import type { Boat, Gear, Here, Kept, Line } from './queries'
 
 /** Someone saved in between: both sides, line by line, and which to keep. Closing keeps yours unsaved. */
 export function Conflict({
@@ -83,7 +83,9 @@ function compared(mine: Doc, theirs: Doc, boat: Boat, gear: Gear, units: Units):
     if (!line) return 'not there'
     const lure = gear.lures.find((item) => item.gearId === line.tackle[0]?.lureGearId)
     const parts = line.tackle.length
-    return `${units.say('distance', line.letOutM)}, ${lure?.name ?? 'no lure'}, ${parts} pieces, drag ${units.say('pull', line.strikeDragN)}`
+    const cable = line.deep ? `, cable ${units.say('distance', line.deep.cableOutM)}` : ''
+    const second = line.tackle.some((piece) => piece.branch) ? ', a second lure' : ''
+    return `${units.say('distance', line.letOutM)}${cable}, ${lure?.name ?? 'no lure'}, ${parts} pieces${second}, drag ${units.say('pull', line.strikeDragN)}`
   }
   const holders = boat.holders.filter((holder) =>
     [...mine.draft.lines, ...theirs.draft.lines].some((line) => line.holderId === holder.holderId),
@@ -96,10 +98,29 @@ function compared(mine: Doc, theirs: Doc, boat: Boat, gear: Gear, units: Units):
       mine: units.say('speed', mine.draft.speedThroughWaterMps),
       theirs: units.say('speed', theirs.draft.speedThroughWaterMps),
     },
+    {
+      what: 'Water',
+      mine: waterWords(mine.draft.here, units),
+      theirs: waterWords(theirs.draft.here, units),
+    },
     ...holders.map((holder) => ({
       what: holder.name,
       mine: words(at(mine, holder.holderId)),
       theirs: words(at(theirs, holder.holderId)),
     })),
   ]
+}
+
+function waterWords(here: Here | undefined, units: Units): string {
+  const parts: [string, number | undefined, Figure][] = [
+    ['bottom', here?.bottomM, 'distance'],
+    ['bait from', here?.baitTopM, 'distance'],
+    ['to', here?.baitBottomM, 'distance'],
+    ['step at', here?.layerM, 'distance'],
+    ['stream', here?.streamMps, 'speed'],
+  ]
+  const said = parts.flatMap(([word, value, figure]) =>
+    value === undefined ? [] : [`${word} ${units.say(figure, value)}`],
+  )
+  return said.length === 0 ? 'not known' : said.join(', ')
 }

@@ -1,7 +1,7 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { Conflict } from './Conflict'
-import { docOf, setLetOut, type Doc } from './model'
+import { docOf, setHere, setLetOut, type Doc } from './model'
 import { Stage } from './stage/Stage'
 import { Strip } from './strip/Strip'
 import { TableTwin } from './TableTwin'
@@ -180,7 +180,7 @@ describe('views of a spread', () => {
 
   it('sets both sides of a conflict against each other', () => {
     const keepMine = vi.fn()
-    const mine = setLetOut(docOf(kept), 'one', 44)
+    const mine = setHere(setLetOut(docOf(kept), 'one', 44), { bottomM: 31 })
     render(
       <Conflict
         yours={mine}
@@ -194,6 +194,7 @@ describe('views of a spread', () => {
     const row = screen.getByText('Starboard').closest('tr')!
     expect(row.textContent).toContain('44 m')
     expect(row.textContent).toContain('60 m')
+    expect(screen.getByText('Water').closest('tr')!.textContent).toBe('Waterbottom 31 mnot known')
     fireEvent.click(screen.getByText('Save mine over it'))
     expect(keepMine).toHaveBeenCalled()
   })
