@@ -9,7 +9,7 @@ import java.time.Instant;
  */
 public enum TideConstituent {
     /** Moon, twice a day. */
-    M2(28.9841042) {
+    M2 {
         @Override
         double argumentDeg(Sky sky) {
             return 2 * (sky.hourDeg - sky.moonDeg + sky.sunDeg);
@@ -26,14 +26,14 @@ public enum TideConstituent {
         }
     },
     /** Sun, twice a day. */
-    S2(30.0) {
+    S2 {
         @Override
         double argumentDeg(Sky sky) {
             return 2 * sky.hourDeg;
         }
     },
     /** The moon's changing distance, twice a day. */
-    N2(28.4397295) {
+    N2 {
         @Override
         double argumentDeg(Sky sky) {
             return 2 * sky.hourDeg - 3 * sky.moonDeg + 2 * sky.sunDeg + sky.perigeeDeg;
@@ -50,7 +50,7 @@ public enum TideConstituent {
         }
     },
     /** Declination of moon and sun, once a day. */
-    K1(15.0410686) {
+    K1 {
         @Override
         double argumentDeg(Sky sky) {
             return sky.hourDeg + sky.sunDeg + 90;
@@ -67,7 +67,7 @@ public enum TideConstituent {
         }
     },
     /** Declination of the moon, once a day. */
-    O1(13.9430356) {
+    O1 {
         @Override
         double argumentDeg(Sky sky) {
             return sky.hourDeg - 2 * sky.moonDeg + sky.sunDeg - 90;
@@ -83,16 +83,6 @@ public enum TideConstituent {
             return 10.8 * Math.sin(sky.nodeRad);
         }
     };
-
-    private final double speedDegPerHour;
-
-    TideConstituent(double speedDegPerHour) {
-        this.speedDegPerHour = speedDegPerHour;
-    }
-
-    public double speedDegPerHour() {
-        return speedDegPerHour;
-    }
 
     /** V of the equilibrium tide at Greenwich (°). */
     abstract double argumentDeg(Sky sky);

@@ -3,6 +3,7 @@ package org.mosswake.core.clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
@@ -67,21 +68,25 @@ public record TideStation(
     /** High and low waters and turns of the stream between two moments, in order; each to a few seconds. */
     public List<Turn> turns(Instant from, Instant to) {
         var turns = new ArrayList<Turn>();
-        for (Instant at = from; at.isBefore(to); at = at.plus(LOOK)) {
-            Instant next = at.plus(LOOK);
-            crossing(this::rise, at, next).ifPresent(turn -> add(turns, turn, Event.LOW, Event.HIGH, this::rise, to));
-            crossing(this::streamMps, at, next)
-                    .ifPresent(turn -> add(turns, turn, Event.FLOOD_BEGINS, Event.EBB_BEGINS, this::streamMps, to));
-        }
-        turns.sort((a, b) -> a.at().compareTo(b.at()));
+        look(turns, this::rise, from, to, Event.LOW, Event.HIGH);
+        look(turns, this::streamMps, from, to, Event.FLOOD_BEGINS, Event.EBB_BEGINS);
+        turns.sort(Comparator.comparing(Turn::at));
         return turns;
     }
 
-    private void add(
-            List<Turn> turns, Instant at, Event upwards, Event downwards, ToDoubleFunction<Instant> of, Instant to) {
-        if (at.isBefore(to)) {
-            boolean up = of.applyAsDouble(at.plus(LOOK)) > 0;
-            turns.add(new Turn(up ? upwards : downwards, at, heightM(at)));
+    private void look(
+            List<Turn> turns, ToDoubleFunction<Instant> of, Instant from, Instant to, Event upwards, Event downwards) {
+        boolean positive = of.applyAsDouble(from) > 0;
+        for (Instant at = from; at.isBefore(to); at = at.plus(LOOK)) {
+            Instant next = at.plus(LOOK);
+            boolean nextPositive = of.applyAsDouble(next) > 0;
+            if (positive != nextPositive) {
+                Instant turn = crossing(of, at, next, nextPositive);
+                if (turn.isBefore(to)) {
+                    turns.add(new Turn(nextPositive ? upwards : downwards, turn, heightM(turn)));
+                }
+            }
+            positive = nextPositive;
         }
     }
 
@@ -89,34 +94,30 @@ public record TideStation(
         return heightM(at.plusSeconds(30)) - heightM(at.minusSeconds(30));
     }
 
-    private static Optional<Instant> crossing(ToDoubleFunction<Instant> of, Instant from, Instant to) {
-        double start = of.applyAsDouble(from);
-        if (start == 0 || start > 0 == of.applyAsDouble(to) > 0) {
-            return Optional.empty();
-        }
+    /** Where it takes the sign it has at the end, to a second. */
+    private static Instant crossing(ToDoubleFunction<Instant> of, Instant from, Instant to, boolean endsPositive) {
         long low = from.toEpochMilli();
         long high = to.toEpochMilli();
         while (high - low > 1000) {
             long middle = (low + high) / 2;
-            if (of.applyAsDouble(Instant.ofEpochMilli(middle)) > 0 == start > 0) {
-                low = middle;
-            } else {
+            if (of.applyAsDouble(Instant.ofEpochMilli(middle)) > 0 == endsPositive) {
                 high = middle;
+            } else {
+                low = middle;
             }
         }
-        return Optional.of(Instant.ofEpochMilli(high));
+        return Instant.ofEpochMilli(high);
     }
 
     /** Of the stations known, the nearest within some sixty kilometres. */
     public static Optional<TideStation> near(List<TideStation> stations, double latitudeDeg, double longitudeDeg) {
         return stations.stream()
                 .filter(station -> station.awayDeg(latitudeDeg, longitudeDeg) <= NEAR_DEG)
-                .min((a, b) ->
-                        Double.compare(a.awayDeg(latitudeDeg, longitudeDeg), b.awayDeg(latitudeDeg, longitudeDeg)));
+                .min(Comparator.comparingDouble(station -> station.awayDeg(latitudeDeg, longitudeDeg)));
     }
 
     private double awayDeg(double latitude, double longitude) {
-        double east = (longitude - longitudeDeg) * Math.cos(Math.toRadians(latitudeDeg));
+        double east = Math.IEEEremainder(longitude - longitudeDeg, 360) * Math.cos(Math.toRadians(latitudeDeg));
         return Math.hypot(latitude - latitudeDeg, east);
     }
 }

@@ -13,6 +13,7 @@ public enum FaultCode {
     MALFORMED("the request is not readable: {1}", "Send well-formed JSON."),
     OUT_OF_RANGE("{0} is {1} {4}; accepted is {2} to {3} {4}", "Use a value from {2} to {3} {4}."),
     TOO_LONG("{0} has {1} characters; at most {2} are kept", "Shorten it to {2} characters."),
+    NOT_EXACTLY_ONE("exactly one of {1} is needed; {2} were sent", "Send one of {1}."),
     TOO_MANY("{0} has {1} entries; at most {2} are accepted", "Send at most {2}."),
     TOO_FEW("{0} has {1} entries; at least {2} are needed", "Send at least {2}."),
     NOT_ONE_OF("{0} cannot be ''{1}''", "Use one of {2}."),

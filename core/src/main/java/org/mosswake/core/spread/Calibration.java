@@ -126,9 +126,8 @@ public record Calibration(UUID item, Coefficient coefficient, double old, List<O
         UnaryOperator<LineItem> lines = old -> !old.id().equals(item)
                 ? old
                 : new LineItem(old.id(), old.name(), coefficient.in(old.metre(), value), old.strength());
-        UnaryOperator<LureItem> lures = old -> !old.id().equals(item)
-                ? old
-                : new LureItem(old.id(), old.name(), old.kind(), coefficient.in(old.body(), value), old.works());
+        UnaryOperator<LureItem> lures =
+                old -> !old.id().equals(item) ? old : old.withBody(coefficient.in(old.body(), value));
         return line.with(lures, lines);
     }
 }

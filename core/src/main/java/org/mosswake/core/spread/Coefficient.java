@@ -9,38 +9,40 @@ import org.mosswake.core.tow.TowLimits;
 /** A coefficient of an item that observations can be fitted to. */
 public enum Coefficient {
     /** Cn of a line: the least sure one of wire and cable, which hum. */
-    NORMAL_DRAG(new Accepted(0.3, TowLimits.NORMAL_DRAG.most(), "")) {
+    NORMAL_DRAG(new Accepted(0.3, TowLimits.NORMAL_DRAG.most(), ""), body -> 0) {
         @Override
         LinePiece in(LinePiece line, double value) {
             return new LinePiece(
                     line.lengthM(), line.diameterM(), line.densityKgPerM3(), value, line.tangentialDragCoefficient());
         }
     },
-    DRAG_AREA(new Accepted(2e-5, 0.5, "m²")) {
+    DRAG_AREA(new Accepted(2e-5, 0.5, "m²"), Body::dragAreaM2) {
         @Override
-        Body in(Body b, double value) {
+        public Body in(Body b, double value) {
             return new Body(b.massKg(), b.volumeM3(), value, b.diveAreaM2(), b.sideAreaM2());
         }
     },
     /** Of a lipped plug or a diving plane. */
-    DIVE_AREA(new Accepted(1e-5, 0.5, "m²")) {
+    DIVE_AREA(new Accepted(1e-5, 0.5, "m²"), Body::diveAreaM2) {
         @Override
-        Body in(Body b, double value) {
+        public Body in(Body b, double value) {
             return new Body(b.massKg(), b.volumeM3(), b.dragAreaM2(), value, b.sideAreaM2());
         }
     },
     /** Of a bar that steers. */
-    SIDE_AREA(new Accepted(1e-5, 0.5, "m²")) {
+    SIDE_AREA(new Accepted(1e-5, 0.5, "m²"), Body::sideAreaM2) {
         @Override
-        Body in(Body b, double value) {
+        public Body in(Body b, double value) {
             return new Body(b.massKg(), b.volumeM3(), b.dragAreaM2(), b.diveAreaM2(), value);
         }
     };
 
     private final Accepted range;
+    private final ToDoubleFunction<Body> part;
 
-    Coefficient(Accepted range) {
+    Coefficient(Accepted range, ToDoubleFunction<Body> part) {
         this.range = range;
+        this.part = part;
     }
 
     public boolean ofLine() {
@@ -54,8 +56,6 @@ public enum Coefficient {
 
     /** Its value in a lure or weight of the boat's. */
     public double of(LureItem lure) {
-        ToDoubleFunction<Body> part =
-                this == DRAG_AREA ? Body::dragAreaM2 : this == DIVE_AREA ? Body::diveAreaM2 : Body::sideAreaM2;
         return part.applyAsDouble(lure.body());
     }
 
@@ -68,7 +68,8 @@ public enum Coefficient {
         return line;
     }
 
-    Body in(Body body, double value) {
+    /** The body with this coefficient changed; itself for one of lines. */
+    public Body in(Body body, double value) {
         return body;
     }
 }

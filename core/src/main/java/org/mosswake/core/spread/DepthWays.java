@@ -79,11 +79,7 @@ public record DepthWays(Optional<Sought> letOut, Optional<Sought> cable, Optiona
             LureItem item = piece.item().orElseThrow();
             pieces.set(
                     at,
-                    new TacklePiece(
-                            Optional.of(new LureItem(item.id(), item.name(), item.kind(), body, item.works())),
-                            piece.line(),
-                            piece.lengthM(),
-                            piece.branch()));
+                    new TacklePiece(Optional.of(item.withBody(body)), piece.line(), piece.lengthM(), piece.branch()));
             return line.withTackle(pieces);
         }
 

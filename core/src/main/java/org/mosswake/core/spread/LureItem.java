@@ -15,6 +15,10 @@ public record LureItem(UUID id, String name, String kind, Body body, Optional<Sp
         this(id, name, kind, body, Optional.empty());
     }
 
+    LureItem withBody(Body other) {
+        return new LureItem(id, name, kind, other, works);
+    }
+
     public boolean dives() {
         return body.diveAreaM2() > 0;
     }

@@ -86,18 +86,19 @@ public final class SpreadTurns {
         }
         Optional<Mend> best = Optional.empty();
         for (Change change : changes(spread, now.get(side))) {
-            Spread changed = change.in(spread);
+            List<TurnLine> changed = lines(change.in(spread));
             double bar = best.map(Mend::limitRad).orElse(before + WORTH_RAD);
             // Most changes foul where the spread does now, or short of the best so far: those are turned just so far.
-            if (study.fouls(lines(changed), side, before + study.stepRad()) || study.fouls(lines(changed), side, bar)) {
+            if (study.fouls(changed, side, before + study.stepRad())
+                    || study.fouls(changed, side, Math.min(bar, WANTED_RAD))) {
                 continue;
             }
-            double limit = study.limit(lines(changed), side, WANTED_RAD).limitRad();
+            double limit = study.limit(changed, side, WANTED_RAD).limitRad();
             boolean enough = limit >= WANTED_RAD - 1e-6;
             if (limit < bar - 1e-9 && !enough) {
                 continue;
             }
-            double opposite = study.limit(lines(changed), side.other(), other).limitRad();
+            double opposite = study.limit(changed, side.other(), other).limitRad();
             if (opposite < other - 1e-6 || (best.isPresent() && limit <= bar && !enough)) {
                 continue;
             }

@@ -162,6 +162,17 @@ class TurnStudyTest {
         assertThat(study.limits(changed)).isEqualTo(new TurnStudy(RULES).limits(changed));
     }
 
+    /** A pair that fouls is watched although each of its lines was followed to rest without the other. */
+    @Test
+    void linesFollowedApartStillFoulTogether() {
+        var study = new TurnStudy(RULES);
+        List<TurnLine> all = TurnSpreads.mixed();
+        var limits = study.limits(all);
+        study.limits(all.subList(1, all.size()));
+        study.limits(all.subList(0, 1));
+        assertThat(study.limits(all)).isEqualTo(limits);
+    }
+
     @ParameterizedTest
     @MethodSource("spreads")
     void askedTwiceItAnswersTheSame(List<TurnLine> spread) {

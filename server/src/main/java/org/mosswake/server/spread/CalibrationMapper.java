@@ -11,11 +11,11 @@ import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.spread.Calibration;
 import org.mosswake.core.spread.Coefficient;
+import org.mosswake.server.spread.CalibrationReply.SeenReply;
 
 @Mapper
 interface CalibrationMapper {
     record CalibrationRow(
-            UUID vesselId,
             UUID calibrationId,
             UUID gearId,
             Coefficient coefficient,
@@ -28,38 +28,48 @@ interface CalibrationMapper {
             @Nullable Instant takenBackAt) {}
 
     record SeenRow(
-            UUID vesselId,
             UUID calibrationId,
-            int observationNo,
             Calibration.Kind kind,
             double seenM,
             double beforeM,
             double afterM,
             double speedThroughWaterMps,
             double letOutM,
-            @Nullable Double cableOutM) {}
+            @Nullable Double cableOutM) {
+        SeenReply reply() {
+            return new SeenReply(kind, seenM, beforeM, afterM, speedThroughWaterMps, letOutM, cableOutM);
+        }
+    }
 
     @Insert("""
             insert into calibration (vessel_id, calibration_id, gear_id, coefficient, old_value, new_value,
                    standard_error, scatter_m, reason, made_at)
-            values (#{vesselId}, #{calibrationId}, #{gearId}, #{coefficient}, #{oldValue}, #{newValue},
-                   #{standardError}, #{scatterM}, #{reason}, #{madeAt})
+            values (#{vessel}, #{calibration}, #{f.gearId}, #{f.coefficient}, #{f.oldValue}, #{f.newValue},
+                   #{f.standardError}, #{f.scatterM}, #{f.reason}, #{now})
             on conflict do nothing""")
-    int insert(CalibrationRow row);
+    int insert(
+            @Param("vessel") UUID vessel,
+            @Param("calibration") UUID calibration,
+            @Param("f") CalibrationReply fit,
+            @Param("now") Instant now);
 
     @Insert("""
-            insert into calibration_observation values (#{vesselId}, #{calibrationId}, #{observationNo}, #{kind},
-                   #{seenM}, #{beforeM}, #{afterM}, #{speedThroughWaterMps}, #{letOutM}, #{cableOutM})""")
-    void insertSeen(SeenRow row);
+            insert into calibration_observation values (#{vessel}, #{calibration}, #{no}, #{o.kind}, #{o.seenM},
+                   #{o.beforeM}, #{o.afterM}, #{o.speedThroughWaterMps}, #{o.letOutM}, #{o.cableOutM})""")
+    void insertSeen(
+            @Param("vessel") UUID vessel,
+            @Param("calibration") UUID calibration,
+            @Param("no") int number,
+            @Param("o") SeenReply seen);
 
     @Select("""
-            select vessel_id, calibration_id, gear_id, coefficient, old_value, new_value, standard_error, scatter_m,
+            select calibration_id, gear_id, coefficient, old_value, new_value, standard_error, scatter_m,
                    reason, made_at, taken_back_at
             from calibration where vessel_id = #{vessel} order by sequence desc""")
     List<CalibrationRow> all(UUID vessel);
 
     @Select("""
-            select vessel_id, calibration_id, observation_no, kind, seen_m, before_m, after_m, speed_through_water_mps,
+            select calibration_id, kind, seen_m, before_m, after_m, speed_through_water_mps,
                    let_out_m, cable_out_m
             from calibration_observation where vessel_id = #{vessel} order by calibration_id, observation_no""")
     List<SeenRow> seen(UUID vessel);

@@ -74,32 +74,9 @@ class CalibrationService {
     CalibrationReply keep(UUID vessel, UUID id, CalibrationBody body) {
         CalibrationReply fit = attempt(vessel, body);
         var now = clock.instant().truncatedTo(ChronoUnit.MICROS);
-        int made = calibrations.insert(new CalibrationRow(
-                vessel,
-                id,
-                fit.gearId(),
-                fit.coefficient(),
-                fit.oldValue(),
-                fit.newValue(),
-                fit.standardError(),
-                fit.scatterM(),
-                fit.reason(),
-                now,
-                null));
-        if (made == 1) {
+        if (calibrations.insert(vessel, id, fit, now) == 1) {
             for (int i = 0; i < fit.observations().size(); i++) {
-                SeenReply o = fit.observations().get(i);
-                calibrations.insertSeen(new SeenRow(
-                        vessel,
-                        id,
-                        i,
-                        o.kind(),
-                        o.seenM(),
-                        o.beforeM(),
-                        o.afterM(),
-                        o.speedThroughWaterMps(),
-                        o.letOutM(),
-                        o.cableOutM()));
+                calibrations.insertSeen(vessel, id, i, fit.observations().get(i));
             }
             set(vessel, fit.gearId(), fit.coefficient(), fit.newValue());
         }
@@ -226,14 +203,7 @@ class CalibrationService {
                 row.takenBackAt(),
                 seen.stream()
                         .filter(s -> s.calibrationId().equals(row.calibrationId()))
-                        .map(s -> new SeenReply(
-                                s.kind(),
-                                s.seenM(),
-                                s.beforeM(),
-                                s.afterM(),
-                                s.speedThroughWaterMps(),
-                                s.letOutM(),
-                                s.cableOutM()))
+                        .map(SeenRow::reply)
                         .toList());
     }
 }

@@ -68,6 +68,7 @@ record LureGearBody(
     }
 
     LureGearBody with(Coefficient coefficient, double value) {
+        Body changed = coefficient.in(toCore().body(), value);
         return new LureGearBody(
                 gearId,
                 version,
@@ -77,9 +78,9 @@ record LureGearBody(
                 lengthM,
                 massKg,
                 volumeM3,
-                coefficient == Coefficient.DRAG_AREA ? value : dragAreaM2,
-                coefficient == Coefficient.DIVE_AREA ? value : diveAreaM2,
-                coefficient == Coefficient.SIDE_AREA ? value : sideAreaM2,
+                changed.dragAreaM2(),
+                changed.diveAreaM2(),
+                changed.sideAreaM2(),
                 slowestMps,
                 fastestMps);
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.fault.Accepted;
+import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.core.turn.Helm;
 import org.mosswake.core.turn.Side;
@@ -23,12 +24,17 @@ record TurnsBody(
         @Nullable Double clearUpM) implements Checked {
     @Override
     public void check(Faults faults) {
-        if (faults.required("draft", draft)) {
-            draft.check(faults, "draft.");
+        check(faults, "");
+    }
+
+    /** {@code path} ends in a dot or is empty. */
+    private void check(Faults faults, String path) {
+        if (faults.required(path + "draft", draft)) {
+            draft.check(faults, path + "draft.");
         }
-        Helm.RADIUS_M.checkOptional(faults, "radiusM", radiusM);
-        TurnRules.CLEAR_M.checkOptional(faults, "clearAcrossM", clearAcrossM);
-        TurnRules.CLEAR_M.checkOptional(faults, "clearUpM", clearUpM);
+        Helm.RADIUS_M.checkOptional(faults, path + "radiusM", radiusM);
+        TurnRules.CLEAR_M.checkOptional(faults, path + "clearAcrossM", clearAcrossM);
+        TurnRules.CLEAR_M.checkOptional(faults, path + "clearUpM", clearUpM);
     }
 
     TurnRules rules(double boatLengthM) {
@@ -59,11 +65,11 @@ record TurnsBody(
         @Override
         public void check(Faults faults) {
             if (faults.required("spread", spread)) {
-                spread.check(faults);
+                spread.check(faults, "spread.");
             }
             int given = (turn == null ? 0 : 1) + (weave == null ? 0 : 1) + (track == null ? 0 : 1);
             if (given != 1) {
-                faults.required("turn", null);
+                faults.add(FaultCode.NOT_EXACTLY_ONE, "turn", "turn, weave and track", given);
                 return;
             }
             if (turn != null) {
@@ -76,11 +82,15 @@ record TurnsBody(
                 SWINGS.check(faults, "weave.swings", weave.swings() == null ? null : (double) weave.swings());
             } else if (faults.count("track", track, 1, 20)) {
                 for (int i = 0; i < track.size(); i++) {
-                    MARK_M.check(
-                            faults, "track[" + i + "].asternM", track.get(i).asternM());
-                    MARK_M.check(
-                            faults, "track[" + i + "].starboardM", track.get(i).starboardM());
+                    check(faults, "track[" + i + "]", track.get(i));
                 }
+            }
+        }
+
+        private static void check(Faults faults, String path, MarkBody mark) {
+            if (faults.required(path, mark)) {
+                MARK_M.check(faults, path + ".asternM", mark.asternM());
+                MARK_M.check(faults, path + ".starboardM", mark.starboardM());
             }
         }
 

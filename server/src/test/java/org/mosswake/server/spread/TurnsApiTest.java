@@ -120,6 +120,14 @@ class TurnsApiTest {
         ObjectNode helm = Api.JSON.createObjectNode();
         helm.set("spread", mixed(api));
         assertThat(api.post(api.quietLedger() + "/turns/helm", helm).status()).isEqualTo(400);
+        assertThat(api.post(api.quietLedger() + "/turns/helm", helm).codes()).containsExactly("NOT_EXACTLY_ONE");
+        helm.putArray("track").addNull();
+        assertThat(api.post(api.quietLedger() + "/turns/helm", helm).fields()).containsExactly("track[0]");
+        ((ObjectNode) helm.get("spread")).put("radiusM", 2);
+        assertThat(api.post(api.quietLedger() + "/turns/helm", helm).fields())
+                .containsExactly("spread.radiusM", "track[0]");
+        ((ObjectNode) helm.get("spread")).remove("radiusM");
+        helm.remove("track");
         helm.putObject("weave").put("side", "PORT").put("swingDeg", 500);
         assertThat(api.post(api.quietLedger() + "/turns/helm", helm).fields())
                 .containsExactly("weave.swingDeg", "weave.legM", "weave.swings");
