@@ -112,15 +112,17 @@ function compared(mine: Doc, theirs: Doc, boat: Boat, gear: Gear, units: Units):
 }
 
 function waterWords(here: Here | undefined, units: Units): string {
-  const parts: [string, number | undefined, Figure][] = [
-    ['bottom', here?.bottomM, 'distance'],
-    ['bait from', here?.baitTopM, 'distance'],
-    ['to', here?.baitBottomM, 'distance'],
-    ['step at', here?.layerM, 'distance'],
-    ['stream', here?.streamMps, 'speed'],
-  ]
-  const said = parts.flatMap(([word, value, figure]) =>
-    value === undefined ? [] : [`${word} ${units.say(figure, value)}`],
-  )
+  if (!here) return 'not known'
+  const say = (figure: Figure, value: number | undefined) =>
+    value === undefined ? null : units.say(figure, value)
+  const part = (word: string, figure: Figure, value: number | undefined) =>
+    value === undefined ? null : `${word} ${say(figure, value)}`
+  const bait = part('bait', 'distance', here.baitTopM)
+  const said = [
+    part('bottom', 'distance', here.bottomM),
+    bait && `${bait} to ${say('distance', here.baitBottomM)}`,
+    part('step at', 'distance', here.layerM),
+    part('stream', 'speed', here.streamMps),
+  ].filter((words) => words !== null)
   return said.length === 0 ? 'not known' : said.join(', ')
 }

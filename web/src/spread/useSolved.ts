@@ -1,6 +1,7 @@
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useState } from 'react'
 import { Problem } from '../shared/api/client'
 import { useAway } from '../shared/reach'
+import { useNewestNext, type NewestNext } from '../shared/useNewestNext'
 import { solve, type Draft, type Solved } from './queries'
 
 export interface Solving {
@@ -11,36 +12,26 @@ export interface Solving {
   problem: Problem | null
 }
 
+interface Asked {
+  boat: string
+  draft: Draft
+}
+
 /** Solves the draft as it changes: one request at a time, always the newest draft next, none in between. */
 export function useSolved(boat: string, draft: Draft, gearStamp: number): Solving {
   const [solving, setSolving] = useState<Solving>({ solved: null, asked: null, problem: null })
   const away = useAway()
-  const busy = useRef(false)
-  const wanted = useRef<Draft | null>(null)
+  const queue: NewestNext<Asked> = useNewestNext(async (asked: Asked) => {
+    try {
+      const solved = await solve(asked.boat, asked.draft)
+      if (!queue.overtaken()) setSolving({ solved, asked: asked.draft, problem: null })
+    } catch (problem) {
+      const shown = problem as Problem
+      setSolving((before) => ({ ...before, problem: shown.away ? null : shown }))
+    }
+  })
 
-  useEffect(() => {
-    let current = true
-    wanted.current = draft
-    const run = async () => {
-      busy.current = true
-      while (wanted.current) {
-        const asked: Draft = wanted.current
-        wanted.current = null
-        try {
-          const solved = await solve(boat, asked)
-          if (current || wanted.current === null) setSolving({ solved, asked, problem: null })
-        } catch (problem) {
-          const shown = problem as Problem
-          setSolving((before) => ({ ...before, problem: shown.away ? null : shown }))
-        }
-      }
-      busy.current = false
-    }
-    if (!busy.current) void run()
-    return () => {
-      current = false
-    }
-  }, [boat, draft, gearStamp, away])
+  useEffect(() => queue.ask({ boat, draft }), [boat, draft, gearStamp, away, queue])
 
   return solving
 }

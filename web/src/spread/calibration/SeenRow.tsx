@@ -1,7 +1,7 @@
 import { Button } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Select'
-import { TypedField } from '../../shared/ui/TypedField'
-import { useUnits, type Figure } from '../../units/UnitsContext'
+import { QuantityField } from '../../shared/ui/QuantityField'
+import type { Figure } from '../../units/UnitsContext'
 import { leastLetOut, LONGEST_CABLE_M, LONGEST_LET_OUT_M } from '../model'
 import type { Line } from '../queries'
 import { SEEN_WORDS, type Seen, type SeenKind } from './model'
@@ -129,7 +129,7 @@ function Field({
   label,
   figure,
   value,
-  range,
+  range: [least, most],
   onSet,
   after = '',
 }: {
@@ -140,18 +140,14 @@ function Field({
   onSet(value: number): void
   after?: string
 }) {
-  const units = useUnits()
-  const [least, most] = range
-  const typed = (text: string): string | null => {
-    const read = units.read(figure, text)
-    if (read === null || read < least || read > most)
-      return `Type ${label.toLowerCase()} from ${units.say(figure, least)} to ${units.say(figure, most)}.`
-    onSet(read)
-    return null
-  }
   return (
     <span className="flex items-center gap-1.5">
-      <TypedField label={label} value={units.say(figure, value)} onCommit={typed} size={7} className="h-11" />
+      <QuantityField
+        {...{ label, figure, onSet }}
+        what={label.toLowerCase()}
+        si={value}
+        range={{ least, most }}
+      />
       {after}
     </span>
   )

@@ -1,14 +1,16 @@
-import { Popover } from 'radix-ui'
 import { useState } from 'react'
 import { Problem } from '../../shared/api/client'
 import { Button } from '../../shared/ui/Button'
-import { TypedField } from '../../shared/ui/TypedField'
+import { Panel } from '../../shared/ui/Panel'
+import { QuantityField } from '../../shared/ui/QuantityField'
+import { useNewestNext } from '../../shared/useNewestNext'
 import { useUnits } from '../../units/UnitsContext'
-import { lineOf, setDeep, setLetOut, setSpeed, type Doc } from '../model'
 import { waysTo, type Sought, type Ways } from '../queries'
 import type { Change, Editing } from '../useEditor'
-import { KNOB_WORDS, rangeWords, sayKnob, stopWords, type Knob } from './sentences'
+import { knobNow, turnKnob, type Knob } from './model'
+import { KNOB_WORDS, rangeWords, sayKnob, stopWords } from './sentences'
 
+const DEPTH_M = { least: 0.1, most: 300 }
 const KNOBS: readonly Knob[] = ['letOut', 'cable', 'lead', 'speed']
 
 /** Type a depth and see what brings the lure there: let-out or cable, lead, speed; each with what it can reach. */
@@ -25,80 +27,64 @@ export function DepthField({
   label: string
   editor: Editing
 }) {
-  const units = useUnits()
   const [wanted, setWanted] = useState(depthM)
   const [ways, setWays] = useState<Ways | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
-  const find = async (doc: Doc, metres: number) => {
-    setWanted(metres)
-    setProblem(null)
+  const queue = useNewestNext(async (metres: number) => {
     try {
-      setWays(await waysTo(boat, { draft: doc.draft, lineId, depthM: metres }))
+      setWays(await waysTo(boat, { draft: editor.doc.draft, lineId, depthM: metres }))
     } catch (error) {
       if (!(error instanceof Problem)) throw error
       setProblem(error.message)
     }
-  }
-  const typed = (text: string): string | null => {
-    const read = units.read('distance', text)
-    if (read === null || read < 0.05 || read > 300)
-      return `Type a depth from ${units.say('distance', 0.1)} to ${units.say('distance', 300)}.`
-    void find(editor.doc, read)
-    return null
-  }
-  const open = (isOpen: boolean) => {
-    if (isOpen) void find(editor.doc, Math.max(0.1, depthM))
-    else setWays(null)
+  })
+  const find = (metres: number) => {
+    setWanted(metres)
+    setProblem(null)
+    queue.ask(metres)
   }
   return (
-    <Popover.Root onOpenChange={open}>
-      <Popover.Trigger asChild>
+    <Panel
+      label={`Ways to a depth for ${label}`}
+      className="w-[460px]"
+      trigger={
         <Button small tone="quiet" className="-my-2 px-1">
           Depth…
         </Button>
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          side="top"
-          sideOffset={8}
-          collisionPadding={12}
-          aria-label={`Ways to a depth for ${label}`}
-          className="z-30 w-[460px] max-w-[94vw] border-2 border-ink bg-foam p-4"
-        >
-          <div className="mb-2 flex items-center gap-2 text-lg font-bold">
-            Bring {label} to
-            <TypedField
-              label="Depth wanted"
-              value={units.say('distance', wanted)}
-              onCommit={typed}
-              size={8}
-              className="h-11"
-            />
-          </div>
-          {problem && <p role="alert">{problem}</p>}
-          <ul className="divide-y divide-ink/20">
-            {ways &&
-              KNOBS.map((knob) => {
-                const sought = ways[knob]
-                return (
-                  sought && (
-                    <Way
-                      key={knob}
-                      {...{ knob, sought }}
-                      change={knob === 'lead' ? null : changeBy(knob, lineId, sought)}
-                      now={nowOf(editor.doc, lineId, knob)}
-                      onUse={editor.edit}
-                    />
-                  )
-                )
-              })}
-          </ul>
-          <Popover.Close className="absolute top-2 right-3 min-h-11 px-2 font-semibold hover:underline">
-            Close
-          </Popover.Close>
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+      }
+      onOpenChange={(open) => (open ? find(Math.max(DEPTH_M.least, depthM)) : setWays(null))}
+    >
+      <div className="mb-2 flex items-center gap-2 text-lg font-bold">
+        Bring {label} to
+        <QuantityField
+          label="Depth wanted"
+          what="a depth"
+          figure="distance"
+          si={wanted}
+          range={DEPTH_M}
+          onSet={find}
+          size={8}
+        />
+      </div>
+      {problem && <p role="alert">{problem}</p>}
+      <ul className="divide-y divide-ink/20">
+        {ways &&
+          KNOBS.map((knob) => {
+            const sought = ways[knob]
+            return (
+              sought && (
+                <Way
+                  key={knob}
+                  {...{ knob, sought }}
+                  change={changeBy(knob, lineId, sought)}
+                  now={knobNow(editor.doc, lineId, knob)}
+                  onUse={editor.edit}
+                />
+              )
+            )
+          })}
+      </ul>
+    </Panel>
   )
 }
 
@@ -138,21 +124,8 @@ function Way({
   )
 }
 
-const nowOf = (doc: Doc, lineId: string, knob: Knob): number | undefined => {
-  const line = lineOf(doc, lineId)
-  return {
-    letOut: line?.letOutM,
-    cable: line?.deep?.cableOutM,
-    lead: undefined,
-    speed: doc.draft.speedThroughWaterMps,
-  }[knob]
-}
-
-function changeBy(knob: Exclude<Knob, 'lead'>, lineId: string, sought: Sought): Change | null {
-  const { value } = sought
-  if (value === undefined) return null
-  const round = (by: number) => Math.round(value * by) / by
-  if (knob === 'letOut') return (doc) => setLetOut(doc, lineId, round(100))
-  if (knob === 'cable') return (doc) => setDeep(doc, lineId, { cableOutM: round(100) })
-  return (doc) => setSpeed(doc, value)
+/** Lengths to the centimetre; none for a lead, which has to be tied. */
+function changeBy(knob: Knob, lineId: string, { value }: Sought): Change | null {
+  if (value === undefined || knob === 'lead') return null
+  return turnKnob(knob, lineId, knob === 'speed' ? value : Math.round(value * 100) / 100)
 }

@@ -1,7 +1,7 @@
 import { useUnits } from '../../units/UnitsContext'
 import type { StageScales } from '../stage/scales'
 import { stopWords } from './sentences'
-import type { Seeking } from './useDepthSeek'
+import type { Seeking } from './model'
 
 /** The depth being asked for, and what ends the depths that can be had. */
 export function DepthSought({ seeking, scales }: { seeking: Seeking; scales: StageScales }) {

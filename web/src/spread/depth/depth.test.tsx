@@ -6,7 +6,8 @@ import type { Sought } from '../queries'
 import { kept } from '../test/fixtures'
 import { DepthField } from './DepthField'
 import { rangeWords, stopWords } from './sentences'
-import { reaching, useDepthSeek } from './useDepthSeek'
+import { reaching } from './model'
+import { useDepthSeek } from './useDepthSeek'
 
 const waysTo = vi.fn()
 vi.mock('../queries', () => ({ waysTo: (...asked: unknown[]) => waysTo(...asked) as unknown }))

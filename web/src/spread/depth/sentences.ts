@@ -1,8 +1,6 @@
 import type { Units } from '../../units/UnitsContext'
 import type { Sought } from '../queries'
-
-/** What is changed to reach a depth. */
-export type Knob = 'letOut' | 'cable' | 'lead' | 'speed'
+import type { Knob } from './model'
 
 export const KNOB_WORDS: Record<Knob, string> = {
   letOut: 'Let-out',

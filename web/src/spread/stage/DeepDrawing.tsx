@@ -1,18 +1,8 @@
-import { line as curve } from 'd3-shape'
 import { lineOf, type Doc } from '../model'
-import type { Lure, PathPoint, SolvedLine } from '../queries'
-import { inBoatFrame, type BoatPoint } from './scales'
+import type { Lure, SolvedLine } from '../queries'
+import { pathOf, type Projection } from './projection'
+import { inBoatFrame } from './scales'
 import { Silhouette } from './Silhouette'
-
-interface Projection {
-  x(point: BoatPoint): number
-  y(point: BoatPoint): number
-}
-
-const pathOf = (line: SolvedLine, path: readonly PathPoint[], { x, y }: Projection) =>
-  curve<BoatPoint>()
-    .x((p) => Math.round(x(p) * 10) / 10)
-    .y((p) => Math.round(y(p) * 10) / 10)(path.map((point) => inBoatFrame(line, point))) ?? ''
 
 /** Cable and ball of a downrigger, and the belly of line from its clip up to the rod. */
 export function DeepDrawing({

@@ -1,31 +1,34 @@
-import { line as curve } from 'd3-shape'
-import type { SolvedLine } from '../queries'
-import { inBoatFrame, type BoatPoint } from './scales'
+import type { Doc } from '../model'
+import type { Lure, SolvedLine } from '../queries'
+import { BranchDrawing, DeepDrawing } from './DeepDrawing'
+import { pathOf, type Projection } from './projection'
 
-/** A solved line as a path, by what is plotted against what. Dashed where the lure leaves the water. */
+/** A solved line with all that hangs on it, by what is plotted against what. */
 export function LineDrawing({
   line,
-  x,
-  y,
+  doc,
+  lures,
   selected,
-}: {
+  ...projection
+}: Projection & {
   line: SolvedLine
-  x(point: BoatPoint): number
-  y(point: BoatPoint): number
+  doc: Doc
+  lures: ReadonlyMap<string, Lure>
   selected: boolean
 }) {
-  const draw = curve<BoatPoint>()
-    .x((p) => Math.round(x(p) * 10) / 10)
-    .y((p) => Math.round(y(p) * 10) / 10)
-  const d = draw(line.tow.path.map((point) => inBoatFrame(line, point)))
   const skips = (line.tow.skippingShare ?? 0) > 0.005
   return (
-    <path
-      d={d ?? ''}
-      fill="none"
-      strokeWidth={selected ? 3 : 1.6}
-      strokeDasharray={skips ? '7 5' : undefined}
-      className="stroke-ink"
-    />
+    <>
+      <DeepDrawing {...{ line, selected }} {...projection} />
+      <BranchDrawing {...{ line, doc, lures }} {...projection} />
+      {/* Dashed where the lure leaves the water. */}
+      <path
+        d={pathOf(line, line.tow.path, projection)}
+        fill="none"
+        strokeWidth={selected ? 3 : 1.6}
+        strokeDasharray={skips ? '7 5' : undefined}
+        className="stroke-ink"
+      />
+    </>
   )
 }

@@ -3,7 +3,6 @@ import { lineOf, type Doc } from '../model'
 import type { Boat, Lure, Solved, SolvedLine } from '../queries'
 import { BoatPlan } from './BoatPlan'
 import { spreadOut, type Label } from './labels'
-import { BranchDrawing, DeepDrawing } from './DeepDrawing'
 import { LineDrawing } from './LineDrawing'
 import { hangersOf, lureOf, type StageScales } from './scales'
 import { Silhouette } from './Silhouette'
@@ -48,27 +47,10 @@ export function PlanView({ boat, doc, scales, solved, selected, handling, lures,
       {lines.map((line) => (
         <LineDrawing
           key={line.lineId}
-          line={line}
-          x={(p) => x(p.asternM)}
-          y={(p) => plan(p.starboardM)}
-          selected={line.lineId === selected}
-        />
-      ))}
-      {lines.map((line) => (
-        <DeepDrawing
-          key={line.lineId}
-          line={line}
-          x={(p) => x(p.asternM)}
-          y={(p) => plan(p.starboardM)}
-          selected={line.lineId === selected}
-        />
-      ))}
-      {lines.map((line) => (
-        <BranchDrawing
-          key={line.lineId}
           {...{ line, doc, lures }}
           x={(p) => x(p.asternM)}
           y={(p) => plan(p.starboardM)}
+          selected={line.lineId === selected}
         />
       ))}
       {lines.map((line) => (

@@ -1,7 +1,6 @@
 import { DepthSought } from '../depth/DepthSought'
 import { lineOf } from '../model'
 import type { SolvedLine } from '../queries'
-import { BranchDrawing, DeepDrawing } from './DeepDrawing'
 import { LineDrawing } from './LineDrawing'
 import type { ViewProps } from './PlanView'
 import { inBoatFrame, lureOf } from './scales'
@@ -22,26 +21,9 @@ export function SideView({ boat, doc, scales, solved, selected, handling, lures 
       <WaterLayers here={doc.draft.here} scales={scales} />
       <BoatSide boat={boat} scales={scales} />
       {lines.map((line) => (
-        <DeepDrawing
-          key={line.lineId}
-          line={line}
-          x={(p) => x(p.asternM)}
-          y={(p) => side(p.heightM)}
-          selected={line.lineId === selected}
-        />
-      ))}
-      {lines.map((line) => (
-        <BranchDrawing
-          key={line.lineId}
-          {...{ line, doc, lures }}
-          x={(p) => x(p.asternM)}
-          y={(p) => side(p.heightM)}
-        />
-      ))}
-      {lines.map((line) => (
         <LineDrawing
           key={line.lineId}
-          line={line}
+          {...{ line, doc, lures }}
           x={(p) => x(p.asternM)}
           y={(p) => side(p.heightM)}
           selected={line.lineId === selected}

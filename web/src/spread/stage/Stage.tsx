@@ -59,7 +59,7 @@ export const Stage = memo(function Stage({
         aria-label="Spread behind the boat"
       >
         {turns && turned !== 0 && swing ? (
-          <TurnedView {...{ ...shared, turns, turned, width, height }} scales={swing} />
+          <TurnedView {...{ boat, doc, lures, label, turns, turned, width, height }} scales={swing} />
         ) : (
           <>
             <PlanView {...shared} />

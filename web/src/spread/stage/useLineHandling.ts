@@ -1,7 +1,8 @@
 import { useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { useUnits } from '../../units/UnitsContext'
 import { fromSi, toSi } from '../../units/model'
-import { useDepthSeek, type Seeking } from '../depth/useDepthSeek'
+import type { Seeking } from '../depth/model'
+import { useDepthSeek } from '../depth/useDepthSeek'
 import {
   type Doc,
   leastLetOut,

@@ -1,9 +1,10 @@
 import { Select } from '../../shared/ui/Select'
-import { TypedField } from '../../shared/ui/TypedField'
-import { useUnits } from '../../units/UnitsContext'
+import { QuantityField } from '../../shared/ui/QuantityField'
 import { isLead, setDeep } from '../model'
 import type { Deep, Gear, Line } from '../queries'
 import type { Editing } from '../useEditor'
+
+const CLIP_ABOVE_M = { least: 0.5, most: 60 }
 
 /** Ball, cable, clip and how deep the line sits in it. */
 export function DeepRow({
@@ -17,15 +18,7 @@ export function DeepRow({
   editor: Editing
   gear: Gear
 }) {
-  const units = useUnits()
   const set = (change: Partial<Deep>) => editor.edit((doc) => setDeep(doc, line.lineId, change))
-  const typed = (text: string): string | null => {
-    const read = units.read('distance', text)
-    if (read === null || read < 0.5 || read > 60)
-      return `Type a length from ${units.say('distance', 0.5)} to ${units.say('distance', 60)}.`
-    set({ clipAboveM: read })
-    return null
-  }
   return (
     <div className="flex flex-wrap items-center gap-2 border-b border-ink/20 py-2">
       <span className="w-20 text-slate">downrigger</span>
@@ -52,12 +45,13 @@ export function DeepRow({
         <option value="FULL">clip fully seated</option>
       </Select>
       <span className="flex items-center gap-2">
-        <TypedField
+        <QuantityField
           label="Clip above the ball"
-          value={units.say('distance', deep.clipAboveM)}
-          onCommit={typed}
-          size={7}
-          className="h-11"
+          what="a length"
+          figure="distance"
+          si={deep.clipAboveM}
+          range={CLIP_ABOVE_M}
+          onSet={(clipAboveM) => set({ clipAboveM })}
         />
         above the ball
       </span>

@@ -1,6 +1,6 @@
 import { Button } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Select'
-import { TypedField } from '../../shared/ui/TypedField'
+import { QuantityField } from '../../shared/ui/QuantityField'
 import { useUnits } from '../../units/UnitsContext'
 import { insertPiece, isLead, removePiece, setBranch, setPiece } from '../model'
 import type { Branch, Gear, Line, Piece } from '../queries'
@@ -154,22 +154,18 @@ function MainLength({ line }: { line: Line }) {
   return <span className="font-mono">{units.say('distance', line.letOutM - leaders)} of it out</span>
 }
 
+const PIECE_M = { least: 0.5, most: 100 }
+
 function PieceLength({ piece, onSet }: { piece: { lengthM?: number }; onSet(lengthM: number): void }) {
-  const units = useUnits()
-  const typed = (text: string): string | null => {
-    const read = units.read('distance', text)
-    if (read === null || read < 0.5 || read > 100)
-      return `Type a length from ${units.say('distance', 0.5)} to ${units.say('distance', 100)}.`
-    onSet(read)
-    return null
-  }
   return (
-    <TypedField
+    <QuantityField
       label="Length"
-      value={units.say('distance', piece.lengthM ?? 0)}
-      onCommit={typed}
+      what="a length"
+      figure="distance"
+      si={piece.lengthM ?? 0}
+      range={PIECE_M}
+      onSet={onSet}
       size={8}
-      className="h-11"
     />
   )
 }

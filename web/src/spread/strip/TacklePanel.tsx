@@ -1,5 +1,5 @@
-import { Popover } from 'radix-ui'
 import { Button } from '../../shared/ui/Button'
+import { Panel } from '../../shared/ui/Panel'
 import { Select } from '../../shared/ui/Select'
 import { swapTackle } from '../model'
 import type { Gear, Line, SolvedLine } from '../queries'
@@ -29,54 +29,37 @@ export function TacklePanel({
   const others = solved.filter((other) => other.lineId !== line.lineId)
   const fromReel = line.tackle.map((piece, index) => ({ piece, index })).reverse()
   return (
-    <Popover.Root>
-      <Popover.Trigger asChild>
-        <Button>Tackle</Button>
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          side="top"
-          align="start"
-          sideOffset={8}
-          collisionPadding={12}
-          aria-label={`Tackle of ${label}`}
-          className="z-30 max-h-[78vh] w-[560px] max-w-[94vw] overflow-auto border-2 border-ink bg-foam p-4"
-        >
-          <h2 className="mb-1 text-lg font-bold">{label}: reel to lure</h2>
-          <TieAs {...{ line, editor, boat }} />
-          {line.deep && <DeepRow deep={line.deep} {...{ line, editor, gear }} />}
-          <ol className="divide-y divide-ink/20">
-            {fromReel.map(({ piece, index }) => (
-              <PieceRow key={index} {...{ piece, index, line, editor, gear }} />
+    <Panel label={`Tackle of ${label}`} className="w-[560px]" trigger={<Button>Tackle</Button>}>
+      <h2 className="mb-1 text-lg font-bold">{label}: reel to lure</h2>
+      <TieAs {...{ line, editor, boat }} />
+      {line.deep && <DeepRow deep={line.deep} {...{ line, editor, gear }} />}
+      <ol className="divide-y divide-ink/20">
+        {fromReel.map(({ piece, index }) => (
+          <PieceRow key={index} {...{ piece, index, line, editor, gear }} />
+        ))}
+      </ol>
+      {others.length > 0 && (
+        <label className="mt-3 flex items-center gap-2">
+          Swap tackle and let-out with
+          <Select
+            aria-label="Swap tackle with"
+            value=""
+            onChange={(event) => editor.edit((doc) => swapTackle(doc, line.lineId, event.target.value))}
+          >
+            <option value="" disabled>
+              choose a line
+            </option>
+            {others.map((other) => (
+              <option key={other.lineId} value={other.lineId}>
+                {other.label}
+              </option>
             ))}
-          </ol>
-          {others.length > 0 && (
-            <label className="mt-3 flex items-center gap-2">
-              Swap tackle and let-out with
-              <Select
-                aria-label="Swap tackle with"
-                value=""
-                onChange={(event) => editor.edit((doc) => swapTackle(doc, line.lineId, event.target.value))}
-              >
-                <option value="" disabled>
-                  choose a line
-                </option>
-                {others.map((other) => (
-                  <option key={other.lineId} value={other.lineId}>
-                    {other.label}
-                  </option>
-                ))}
-              </Select>
-            </label>
-          )}
-          <Button className="mt-3" onClick={onRemove}>
-            Take {label} off the spread
-          </Button>
-          <Popover.Close className="absolute top-2 right-3 min-h-11 px-2 font-semibold hover:underline">
-            Close
-          </Popover.Close>
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+          </Select>
+        </label>
+      )}
+      <Button className="mt-3" onClick={onRemove}>
+        Take {label} off the spread
+      </Button>
+    </Panel>
   )
 }

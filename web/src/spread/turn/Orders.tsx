@@ -21,12 +21,11 @@ export function orderNumbers(
 ): ReadonlyMap<string, string> | undefined {
   if (!turns || !kind) return undefined
   if (kind === 'set') return new Map(turns.setting.map((step, i) => [step.lineId, `${i + 1}.`]))
-  const numbers = new Map<string, string>()
-  for (const step of clearingOf(turns, struck))
-    numbers.set(
-      step.lineId,
-      step.clear ? `${[...numbers.values()].filter((n) => n !== 'stays').length + 1}.` : 'stays',
-    )
+  const steps = clearingOf(turns, struck)
+  const numbers = new Map<string, string>([
+    ...steps.filter((step) => !step.clear).map((step) => [step.lineId, 'stays'] as const),
+    ...steps.filter((step) => step.clear).map((step, i) => [step.lineId, `${i + 1}.`] as const),
+  ])
   if (struck) numbers.set(struck, 'fish')
   return numbers
 }

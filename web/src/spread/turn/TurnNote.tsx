@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react'
 import { Button } from '../../shared/ui/Button'
-import { TypedField } from '../../shared/ui/TypedField'
+import { QuantityField } from '../../shared/ui/QuantityField'
 import { useUnits } from '../../units/UnitsContext'
 import type { Wider } from '../queries'
 import { Note } from '../why/WhyColumn'
@@ -26,13 +26,6 @@ export function TurnNote({
   const units = useUnits()
   const { turns, wider, busy, stopped } = turning
   const slow = useSlow(busy)
-  const radius = (typed: string): string | null => {
-    const read = units.read('distance', typed)
-    if (read === null || read < RADIUS_M.least || read > RADIUS_M.most)
-      return `Type a radius from ${units.say('distance', RADIUS_M.least)} to ${units.say('distance', RADIUS_M.most)}.`
-    onRadius(read)
-    return null
-  }
   if (!turns) return busy || stopped ? <Working {...{ slow, stopped }} onStop={turning.stop} /> : null
   const said = turnSaid(turns, units, label)
   return (
@@ -42,14 +35,17 @@ export function TurnNote({
         {turning.stale && <p className="italic">As it was before this change.</p>}
         <p className="font-mono text-sm">
           radius{' '}
-          <TypedField
+          <QuantityField
             label="Radius of the turn"
-            value={units.say('distance', radiusM)}
-            onCommit={radius}
+            what="a radius"
+            figure="distance"
+            si={radiusM}
+            range={RADIUS_M}
+            onSet={onRadius}
             size={6}
             className="h-7"
           />{' '}
-          then straight {said.figures.split('for ')[1]}
+          then straight {units.say('distance', said.straightM)} to settle
         </p>
         {wider && (
           <>

@@ -10,7 +10,7 @@ import type { StageScales } from '../stage/scales'
 import { Silhouette } from '../stage/Silhouette'
 import type { SideTurn, Turns } from '../queries'
 import { foulingAt, momentAt, MOST_TURNED, reachOf, sideOf, type Turned } from './model'
-import { sideWord, stops } from './sentences'
+import { degrees, sideWord, stops } from './sentences'
 
 /** Room for the ring around the bow, and for what is written above. */
 const MARGIN = { left: 110, right: 120, top: 122, bottom: 68 }
@@ -19,14 +19,15 @@ const MARGIN = { left: 110, right: 120, top: 122, bottom: 68 }
 export function TurnedView({
   boat,
   doc,
-  solved,
   lures,
+  label,
   turns,
   turned,
   scales,
   width,
   height,
-}: Pick<ViewProps, 'boat' | 'doc' | 'solved' | 'lures'> & {
+}: Pick<ViewProps, 'boat' | 'doc' | 'lures'> & {
+  label(lineId: string): string
   turns: Turns
   turned: Turned
   scales: StageScales
@@ -37,7 +38,6 @@ export function TurnedView({
   const side = sideOf(turns, turned)
   const moment = momentAt(side, turned)
   const fouling = foulingAt(side, turned)
-  const label = (lineId: string) => solved?.lines.find((line) => line.lineId === lineId)?.label ?? '…'
   const used = new Set(doc.draft.lines.map((line) => line.holderId))
   if (!moment) return null
   const draw = curve<{ asternM: number; starboardM: number }>()
@@ -143,7 +143,7 @@ export function TurnedCaption({
           </span>
         </p>
         <p className={fouls ? 'font-bold text-rust-text' : 'text-slate'} data-testid="turned-says">
-          {fouls ? stops(side, units, label) : untilLimit(side)}
+          {side.foul && !fouls ? `Clear to ${degrees(side.limitDeg)}.` : stops(side, units, label)}
         </p>
       </div>
       <Button small className="pointer-events-auto shrink-0" onClick={onStraight}>
@@ -152,9 +152,6 @@ export function TurnedCaption({
     </div>
   )
 }
-
-const untilLimit = (side: SideTurn) =>
-  side.foul ? `Clear to ${Math.round(side.limitDeg)}°.` : 'Nothing fouls in a half turn.'
 
 /** Up to here one scale; beyond, that of the whole half turn: it holds still while the handle moves. */
 const NEAR_DEG = 75

@@ -12,7 +12,8 @@ export interface TurnSaid {
   tone: 'warn' | 'care' | 'good'
   title: string
   text: string
-  figures: string
+  /** To run straight afterwards until every lure is back, the longer of both sides. */
+  straightM: number
 }
 
 /** How far she turns, the narrower side first. */
@@ -22,7 +23,6 @@ export function turnSaid(turns: Turns, units: Units, label: Label): TurnSaid {
   const both = Math.round(worse.limitDeg) === Math.round(better.limitDeg)
   const tone =
     worse.limitDeg < worse.tooLittleDeg ? 'warn' : worse.limitDeg < worse.wantedDeg ? 'care' : 'good'
-  const straight = Math.max(worse.runStraightM, better.runStraightM)
   return {
     tone,
     title: both
@@ -31,7 +31,7 @@ export function turnSaid(turns: Turns, units: Units, label: Label): TurnSaid {
     text: both
       ? `${stops(worse, units, label)} To ${sideWord(better.side)} ${shortly(better, label)}.`
       : `${stops(worse, units, label)} To ${sideWord(better.side)} ${degrees(better.limitDeg)}, the kinder side: ${lower(stops(better, units, label))}`,
-    figures: `radius ${units.say('distance', turns.radiusM)} · then straight for ${units.say('distance', straight)} to settle`,
+    straightM: Math.max(worse.runStraightM, better.runStraightM),
   }
 }
 

@@ -93,24 +93,11 @@ interface FieldProps {
 /** Top and bottom of the bait belong together: one of them typed first stands for both. */
 function Band({ here, set }: FieldProps) {
   const both = (change: Partial<Here>) => {
-    const next = { ...here, ...change }
-    if (next.baitTopM === undefined || next.baitBottomM === undefined) {
-      const known = change.baitTopM ?? change.baitBottomM
-      return set(
-        known === undefined
-          ? { baitTopM: undefined, baitBottomM: undefined }
-          : { baitTopM: known, baitBottomM: known + 1 },
-      )
-    }
-    set(
-      next.baitTopM < next.baitBottomM
-        ? change
-        : {
-            baitTopM: Math.min(next.baitTopM, next.baitBottomM),
-            baitBottomM:
-              Math.max(next.baitTopM, next.baitBottomM) + (next.baitTopM === next.baitBottomM ? 1 : 0),
-          },
-    )
+    const typed = change.baitTopM ?? change.baitBottomM
+    if (typed === undefined) return set({ baitTopM: undefined, baitBottomM: undefined })
+    const ends = [change.baitTopM ?? here.baitTopM ?? typed, change.baitBottomM ?? here.baitBottomM ?? typed]
+    const baitTopM = Math.min(...ends)
+    set({ baitTopM, baitBottomM: Math.max(...ends) > baitTopM ? Math.max(...ends) : baitTopM + 1 })
   }
   return (
     <>

@@ -1,0 +1,15 @@
+import { line as curve } from 'd3-shape'
+import type { PathPoint, SolvedLine } from '../queries'
+import { inBoatFrame, type BoatPoint } from './scales'
+
+/** What is plotted against what (px). */
+export interface Projection {
+  x(point: BoatPoint): number
+  y(point: BoatPoint): number
+}
+
+/** A path behind a line's tip, to a tenth of a pixel. */
+export const pathOf = (line: SolvedLine, path: readonly PathPoint[], { x, y }: Projection): string =>
+  curve<BoatPoint>()
+    .x((p) => Math.round(x(p) * 10) / 10)
+    .y((p) => Math.round(y(p) * 10) / 10)(path.map((point) => inBoatFrame(line, point))) ?? ''
