@@ -101,7 +101,7 @@ export const DayLine = memo(function DayLine({
             x={x(words.at) + (words.after ? 6 : -6)}
             y={BAND_TOP + 16}
             textAnchor={words.after ? 'start' : 'end'}
-            className="fill-ink text-[13px]"
+            className="fill-ink stroke-water stroke-[3] text-[13px] [paint-order:stroke]"
           >
             {words.text}
           </text>

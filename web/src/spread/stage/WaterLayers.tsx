@@ -2,12 +2,16 @@ import { useUnits } from '../../units/UnitsContext'
 import type { Here } from '../queries'
 import type { StageScales } from './scales'
 
+const NARROW_PX = 560
+
 /** Bottom, bait and the step of temperature, as far as they are known; what lies deeper than the drawing is written. */
 export function WaterLayers({ here, scales }: { here: Here | undefined; scales: StageScales }) {
   const units = useUnits()
   if (!here) return null
   const { side, sideTop, sideHeight, width, x } = scales
   const foot = sideTop + sideHeight
+  // Two sentences of the lower edge do not fit beside each other, nor a label beside the layer's.
+  const narrow = width < NARROW_PX
   const shown = (depthM: number | undefined): depthM is number =>
     depthM !== undefined && side(-depthM) < foot - 6
   const say = (depthM: number) => units.say('distance', depthM)
@@ -32,7 +36,12 @@ export function WaterLayers({ here, scales }: { here: Here | undefined; scales: 
             height={foot - side(-here.layerM)}
             className="fill-[#bccfca]"
           />
-          <text x={width - 16} y={side(-here.layerM) - 6} textAnchor="end" className="fill-slate text-[13px]">
+          <text
+            x={width - 16}
+            y={side(-here.layerM) + (narrow ? 16 : -6)}
+            textAnchor="end"
+            className="fill-slate text-[13px]"
+          >
             {layerWords(here, say, (c) => units.say('temperature', c))}
           </text>
         </>
@@ -78,7 +87,7 @@ export function WaterLayers({ here, scales }: { here: Here | undefined; scales: 
         </>
       )}
       {deep !== undefined && (
-        <text x={x(0) + 4} y={foot - 8} className="fill-slate text-[13px]">
+        <text x={x(0) + 4} y={foot - (narrow ? 26 : 8)} className="fill-slate text-[13px]">
           bottom {say(deep)}, below this drawing
         </text>
       )}

@@ -64,7 +64,7 @@ export function WaterSheet({
               >
                 {Array.from({ length: engines + 1 }, (_, n) => (
                   <option key={n} value={n}>
-                    {n === 0 ? 'none, under sail or drifting' : n}
+                    {n === 0 ? 'none' : n}
                   </option>
                 ))}
               </Select>
