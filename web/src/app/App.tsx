@@ -1,9 +1,14 @@
-import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query'
-import { BrowserRouter, Navigate, Route, Routes } from 'react-router'
+import { QueryClient, QueryClientProvider, useQuery, useQueryClient } from '@tanstack/react-query'
+import { BrowserRouter, Navigate, Route, Routes, useNavigate } from 'react-router'
 import { Problem } from '../shared/api/client'
+import { Button } from '../shared/ui/Button'
 import { boats } from '../spread/queries'
 import { UnitsProvider } from '../units/UnitsContext'
+import { BoatPage } from './BoatPage'
+import { BoxPage } from './BoxPage'
 import { Failed } from './Failed'
+import { newBoat } from './newBoat'
+import { PlanPage } from './PlanPage'
 import { SpreadChooser } from './SpreadChooser'
 import { SpreadPage } from './SpreadPage'
 import { Waiting } from './Waiting'
@@ -27,7 +32,11 @@ export function App() {
             <Routes>
               <Route path="/" element={<FirstBoat />} />
               <Route path="/boats/:boatId" element={<SpreadChooser />} />
+              <Route path="/boats/:boatId/plan" element={<PlanPage />} />
+              <Route path="/boats/:boatId/spread" element={<SpreadChooser />} />
               <Route path="/boats/:boatId/spread/:spreadId" element={<SpreadPage />} />
+              <Route path="/boats/:boatId/boat" element={<BoatPage />} />
+              <Route path="/boats/:boatId/box" element={<BoxPage />} />
               <Route path="*" element={<Navigate to="/" replace />} />
             </Routes>
           </Failed>
@@ -39,16 +48,25 @@ export function App() {
 
 function FirstBoat() {
   const all = useQuery(boats())
+  const client = useQueryClient()
+  const go = useNavigate()
+  const begin = async () => {
+    const made = await newBoat(client).catch(() => null)
+    if (made) void go(`/boats/${made}/boat`)
+  }
   if (!all.data) return <Waiting error={all.error} />
   const first = all.data[0]
   if (!first)
     return (
       <main className="p-8">
         <h1 className="mb-2 text-2xl font-bold">No boat yet</h1>
-        <p>
-          Start once with <code className="font-mono">./moss demo</code> to get two invented boats with gear
-          to try everything on.
+        <p className="mb-4">
+          Draw your own, or start once with <code className="font-mono">./moss demo</code> to get two invented
+          boats with gear to try everything on.
         </p>
+        <Button tone="strong" onClick={() => void begin()}>
+          Add a boat
+        </Button>
       </main>
     )
   return <Navigate to={`/boats/${first.boatId}`} replace />

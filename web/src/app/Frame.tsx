@@ -1,11 +1,16 @@
-import { useState, type ReactNode } from 'react'
-import { useNavigate } from 'react-router'
+import { useQueryClient } from '@tanstack/react-query'
+import { useMemo, useState, type ReactNode } from 'react'
+import { NavLink, useLocation, useNavigate } from 'react-router'
 import { useAway, useWatchReach } from '../shared/reach'
 import { Button } from '../shared/ui/Button'
 import { Select } from '../shared/ui/Select'
 import type { Boat } from '../spread/queries'
+import { useKeys } from './keys'
 import { KeysSheet } from './KeysSheet'
+import { newBoat } from './newBoat'
 import { UnitsSheet } from './UnitsSheet'
+
+const NEW = 'new'
 
 /** Name, place and boat on top; the stations that exist; what holds for every page. */
 export function Frame({
@@ -23,30 +28,60 @@ export function Frame({
   useWatchReach()
   const away = useAway()
   const go = useNavigate()
+  const { search, pathname } = useLocation()
   const [units, setUnits] = useState(false)
   const [keys, setKeys] = useState(false)
+  const queries = useQueryClient()
+  const begin = async () => {
+    const made = await newBoat(queries).catch(() => null)
+    if (made) void go(`/boats/${made}/boat`)
+  }
+  const home = `/boats/${boat.boatId}`
+  // Day and moment go along from station to station; what was selected on one means nothing on another.
+  const along = kept(search)
+  useKeys(
+    useMemo(
+      () => ({
+        Digit1: () => void go(`${home}/plan${along}`),
+        Digit3: () => void go(`${home}/spread${along}`),
+      }),
+      [go, home, along],
+    ),
+  )
+  const section = pathname.split('/')[3] ?? 'spread'
   return (
     <div className="flex h-full flex-col overflow-hidden max-md:h-auto max-md:min-h-full max-md:overflow-visible">
-      <header className="flex shrink-0 flex-wrap items-center gap-x-5 gap-y-1 px-4 py-0.5">
+      <header className="flex shrink-0 flex-wrap items-center gap-x-4 gap-y-1 px-4 py-0.5">
         <span className="font-bold">Moss Wake</span>
         {words && <span>{words}</span>}
         <Select
           aria-label="Boat"
           className="border-transparent hover:border-ink/60"
           value={boat.boatId}
-          onChange={(event) => void go(`/boats/${event.target.value}`)}
+          onChange={(event) => {
+            if (event.target.value === NEW) void begin()
+            else void go(`/boats/${event.target.value}/${section === 'spread' ? 'spread' : section}${along}`)
+          }}
         >
           {boats.map((other) => (
             <option key={other.boatId} value={other.boatId}>
               {other.name}
             </option>
           ))}
+          <option value={NEW}>Add a boat…</option>
         </Select>
+        <nav aria-label="Boat and box" className="flex">
+          <Station to={`${home}/boat${along}`}>Boat</Station>
+          <Station to={`${home}/box${along}`}>Box</Station>
+        </nav>
         <span className="grow" />
-        <nav aria-label="Stations">
-          <span aria-current="page" className="border-b-[3px] border-moss px-2 pb-1 font-bold">
-            <span className="mr-1.5 text-sm font-normal text-slate">3</span>Spread
-          </span>
+        <nav aria-label="Stations" className="flex">
+          <Station to={`${home}/plan${along}`} place="1">
+            Plan
+          </Station>
+          <Station to={`${home}/spread${along}`} place="3">
+            Spread
+          </Station>
         </nav>
         <Button tone="quiet" small onClick={() => setUnits(true)}>
           Units
@@ -69,4 +104,29 @@ export function Frame({
       <KeysSheet open={keys} onOpen={() => setKeys(true)} onClose={() => setKeys(false)} />
     </div>
   )
+}
+
+function Station({ to, place, children }: { to: string; place?: string; children: ReactNode }) {
+  return (
+    <NavLink
+      to={to}
+      className={({ isActive }) =>
+        `flex min-h-11 items-center border-y-[3px] border-t-transparent px-2 ${isActive ? 'border-b-moss font-bold' : 'border-b-transparent hover:border-b-ink/40'}`
+      }
+    >
+      {place && <span className="mr-1.5 text-sm font-normal text-slate">{place}</span>}
+      {children}
+    </NavLink>
+  )
+}
+
+function kept(search: string): string {
+  const all = new URLSearchParams(search)
+  const along = new URLSearchParams()
+  for (const name of ['day', 'trip', 'at']) {
+    const value = all.get(name)
+    if (value) along.set(name, value)
+  }
+  const text = along.toString()
+  return text === '' ? '' : `?${text}`
 }

@@ -3,6 +3,8 @@ import { Sheet } from '../shared/ui/Sheet'
 import { useKeys, useSingleKeysSetting } from './keys'
 
 const LIST: readonly (readonly [string, string])[] = [
+  ['1, 3', 'to Plan, to Spread'],
+  ['D, W', 'on Plan: steps of the day, your ways'],
   ['Tab', 'next line on the drawing'],
   ['← →', 'let the focused line in or out by one'],
   ['Shift + ← →', 'by ten'],

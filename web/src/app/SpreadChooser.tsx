@@ -19,7 +19,8 @@ export function SpreadChooser() {
   const boat = all.data.find((b) => b.boatId === boatId)
   if (!boat) return <Navigate to="/" replace />
   const latest = [...titles.data].sort((a, b) => b.savedAt.localeCompare(a.savedAt))[0]
-  if (latest) return <Navigate to={`/boats/${boatId}/spread/${latest.spreadId}`} replace />
+  if (latest)
+    return <Navigate to={`/boats/${boatId}/spread/${latest.spreadId}${window.location.search}`} replace />
   const begin = async () => {
     try {
       const spreadId = await newSpread(boatId, queries)
@@ -33,12 +34,15 @@ export function SpreadChooser() {
       <main className="p-8">
         <h1 className="mb-2 text-2xl font-bold">{boat.name} has no spread yet</h1>
         <p className="mb-4 max-w-prose">
-          Start from nothing: add a line, choose its holder, lure and let-out, and see at once how deep it
-          runs and what it pulls.
+          Plan the day: say what you know, and a first spread is built from your box with reasons. Or start
+          from nothing: add a line, choose its holder, lure and let-out, and see at once how deep it runs.
         </p>
-        <Button tone="strong" onClick={() => void begin()}>
-          Start a spread
-        </Button>
+        <div className="flex gap-3">
+          <Button tone="strong" onClick={() => void go(`/boats/${boatId}/plan`)}>
+            Plan the day
+          </Button>
+          <Button onClick={() => void begin()}>Start a spread</Button>
+        </div>
         {problem && <p role="alert">{problem}</p>}
       </main>
     </Frame>

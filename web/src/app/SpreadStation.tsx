@@ -11,6 +11,8 @@ import { Conflict } from '../spread/Conflict'
 import { GearSheet } from '../spread/gear/GearSheet'
 import { addLine, type Doc, freeHolders, mended, MOST_LINES, removeLine, setSpeed } from '../spread/model'
 import type { Boat, Gear, Kept, Mend, Title } from '../spread/queries'
+import { OriginNote } from '../call/OriginNote'
+import { RuleNote } from '../call/RuleNote'
 import { CalibrationSheet } from '../spread/calibration/CalibrationSheet'
 import { Orders } from '../spread/turn/Orders'
 import { TurnNote } from '../spread/turn/TurnNote'
@@ -31,6 +33,7 @@ import { useKeys } from './keys'
 import { newSpread } from './newSpread'
 import { Strikes } from './Strikes'
 import { useStrikeReports } from './useStrikeReports'
+import { useRefill } from './useRefill'
 import { useTrip } from './useTrip'
 import { useTurning } from './useTurning'
 
@@ -55,6 +58,7 @@ export function SpreadStation({
   const solving = useSolved(boat.boatId, editor.doc.draft, gearStamp)
   const trip = useTrip(boat)
   const day = useDay(trip)
+  const { building, refill } = useRefill(boat.boatId, trip, editor)
   const units = useUnits()
   const queries = useQueryClient()
   const go = useNavigate()
@@ -142,6 +146,7 @@ export function SpreadStation({
         onTable={() => put({ view: table ? null : 'table' })}
         onGear={() => setSheet('gear')}
         onWater={() => setSheet('water')}
+        onRefill={building.share === null ? refill : undefined}
         onSetting={() => turn.toggleOrder('set')}
         onClearing={selected ? () => turn.toggleOrder('clear') : undefined}
         order={turn.order}
@@ -149,6 +154,20 @@ export function SpreadStation({
       {saving.problem && (
         <p role="alert" className="border-b-2 border-rust px-4 py-2">
           {saving.problem}
+        </p>
+      )}
+      {building.share !== null && (
+        <p className="flex items-center gap-3 border-b border-ink/20 px-4 py-1" role="status">
+          Calling the lines that are not locked.
+          <progress className="w-48" max={1} value={building.share} aria-label="Search" />
+          <Button small onClick={building.cancel}>
+            Cancel
+          </Button>
+        </p>
+      )}
+      {building.problem && (
+        <p role="alert" className="border-b-2 border-rust px-4 py-1">
+          {building.problem}
         </p>
       )}
       <main className="flex min-h-0 flex-1 max-md:flex-col">
@@ -197,6 +216,14 @@ export function SpreadStation({
                 onRadius={turn.setRadiusM}
                 onWiden={turn.widen}
               />
+              <OriginNote
+                boat={boat.boatId}
+                spread={kept.spreadId}
+                line={selected}
+                label={selected ? label(selected) : ''}
+                timeZone={trip.place.timeZone}
+              />
+              <RuleNote boat={boat.boatId} day={trip.date} lines={lines.length} />
             </>
           }
           foot={<Strikes reports={reports} trip={trip} lines={solved} />}
@@ -246,8 +273,7 @@ export function SpreadStation({
 
 /** The light and tide of the day out. */
 function useDay({ date, place }: ReturnType<typeof useTrip>) {
-  const { latitudeDeg, longitudeDeg, timeZone } = place
-  return useQuery(dayOf(date, { latitudeDeg, longitudeDeg, timeZone })).data
+  return useQuery(dayOf(date, place)).data
 }
 
 function streamOf(day: DayOfTrip | undefined, { at, place }: ReturnType<typeof useTrip>) {

@@ -32,8 +32,11 @@ export function useTrip(boat: Boat): TripOfDay {
   const trips = useQuery(tripsOf(boat.boatId)).data ?? []
   const now = useNow()
   const today = dateAt(now, boat.timeZone)
+  // A day asked for stays that day, whether or not a trip was made on it.
+  const asked = params.get('day')
   const trip =
-    trips.find((t) => t.tripId === params.get('trip')) ?? trips.find((t) => t.day <= today) ?? trips[0]
+    trips.find((t) => t.tripId === params.get('trip')) ??
+    (asked ? trips.find((t) => t.day === asked) : (trips.find((t) => t.day <= today) ?? trips[0]))
   const place = trip
     ? { ...trip, name: trip.place }
     : {
@@ -42,14 +45,8 @@ export function useTrip(boat: Boat): TripOfDay {
         longitudeDeg: boat.longitudeDeg,
         timeZone: boat.timeZone,
       }
-  const date = trip?.day ?? today
-  const day = useQuery(
-    dayOf(date, {
-      latitudeDeg: place.latitudeDeg,
-      longitudeDeg: place.longitudeDeg,
-      timeZone: place.timeZone,
-    }),
-  ).data
+  const date = trip?.day ?? asked ?? today
+  const day = useQuery(dayOf(date, place)).data
   const set = params.get('at')
   const live = set === null && date === today
   const middle = day?.rise ? Date.parse(day.rise) + 140 * 60_000 : Date.parse(`${date}T12:00:00Z`)
@@ -68,7 +65,7 @@ export function useTrip(boat: Boat): TripOfDay {
     at,
     live,
     setAt,
-    choose: (tripId) => put({ trip: tripId, at: null }),
+    choose: (tripId) => put({ trip: tripId, at: null, day: null }),
     startToday: async () => {
       const made: Trip = {
         tripId: sources.uuid(),
@@ -81,7 +78,7 @@ export function useTrip(boat: Boat): TripOfDay {
       }
       await saveTrip(boat.boatId, made)
       await queries.invalidateQueries({ queryKey: tripsOf(boat.boatId).queryKey })
-      put({ trip: made.tripId, at: null })
+      put({ trip: made.tripId, at: null, day: null })
     },
   }
 }

@@ -1,10 +1,12 @@
 import { scaleLinear } from 'd3-scale'
 import { line as curve } from 'd3-shape'
-import { memo, useRef, type KeyboardEvent, type PointerEvent } from 'react'
+import { memo } from 'react'
 import { useWidth } from '../shared/useWidth'
 import { useUnits } from '../units/UnitsContext'
-import { clockOf, drawnSpan, hoursIn, lightBands, tideWords, type Light } from './model'
+import { clockOf, drawnSpan, hoursIn, lightBands, tideWords } from './model'
+import { LIGHT_FILL } from './fill'
 import type { Day } from './queries'
+import { useTimeSlider } from './useTimeSlider'
 
 const HEIGHT = 64
 const BAND_TOP = 12
@@ -12,7 +14,6 @@ const MINUTE = 60_000
 /** Room of the curve within the band. */
 const TIDE_PX = 24
 const SLACK_MS = 20 * MINUTE
-const FILL: Record<Light, string> = { night: 'fill-deep', twilight: 'fill-[#8b9b83]', day: 'fill-water' }
 
 export interface DayMark {
   at: number
@@ -35,22 +36,10 @@ export const DayLine = memo(function DayLine({
   onMove(at: number): void
 }) {
   const [frame, width] = useWidth()
-  const dragging = useRef(false)
   const span = drawnSpan(day)
   const x = scaleLinear([span.start, span.end], [16, Math.max(17, width - 16)])
-  const clamp = (time: number) => Math.min(span.end, Math.max(span.start, Math.round(time / MINUTE) * MINUTE))
-  const drag = (event: PointerEvent<SVGSVGElement>) => {
-    if (!dragging.current) return
-    const box = event.currentTarget.getBoundingClientRect()
-    onMove(clamp(x.invert(event.clientX - box.left)))
-  }
-  const onKeyDown = (event: KeyboardEvent) => {
-    const step = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key]
-    if (!step) return
-    event.preventDefault()
-    onMove(clamp(at + step * (event.shiftKey ? 60 : 5) * MINUTE))
-  }
-  const now = x(clamp(at))
+  const slider = useTimeSlider({ span, x, at, grainMin: 1, stepMin: 5, onMove })
+  const now = x(slider.clamp(at))
   const units = useUnits()
   const tide = tideWords(
     day,
@@ -61,18 +50,7 @@ export const DayLine = memo(function DayLine({
   const flag = Math.min(Math.max(now, 42), width - 42)
   return (
     <div ref={frame} className="h-16 shrink-0 select-none" data-testid="day-line">
-      <svg
-        width={width}
-        height={HEIGHT}
-        className="block cursor-ew-resize touch-none"
-        onPointerDown={(event) => {
-          dragging.current = true
-          event.currentTarget.setPointerCapture(event.pointerId)
-          drag(event)
-        }}
-        onPointerMove={drag}
-        onPointerUp={() => (dragging.current = false)}
-      >
+      <svg width={width} height={HEIGHT} className="block cursor-ew-resize touch-none" {...slider.pointer}>
         <title>Light and events of the day</title>
         {lightBands(day, span).map((band) => (
           <rect
@@ -81,7 +59,7 @@ export const DayLine = memo(function DayLine({
             y={BAND_TOP}
             width={x(band.to) - x(band.from)}
             height={HEIGHT - BAND_TOP - 2}
-            className={FILL[band.light]}
+            className={LIGHT_FILL[band.light]}
           />
         ))}
         <TideCurve day={day} span={span} x={x} />
@@ -121,9 +99,9 @@ export const DayLine = memo(function DayLine({
           aria-label="Time of day"
           aria-valuemin={span.start / MINUTE}
           aria-valuemax={span.end / MINUTE}
-          aria-valuenow={clamp(at) / MINUTE}
+          aria-valuenow={slider.clamp(at) / MINUTE}
           aria-valuetext={`${clockOf(at, timeZone)}${tide === '' ? '' : `, tide ${tide}`}`}
-          onKeyDown={onKeyDown}
+          onKeyDown={slider.onKeyDown}
           className="group outline-none"
         >
           <line x1={now} x2={now} y1={4} y2={HEIGHT} className="stroke-ink stroke-2" />

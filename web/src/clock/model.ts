@@ -36,14 +36,7 @@ export function lightBands(
 }
 
 /** `HH:MM` on the clock of the place. */
-export function clockOf(time: number, timeZone: string): string {
-  return new Intl.DateTimeFormat('en-GB', {
-    timeZone,
-    hour: '2-digit',
-    minute: '2-digit',
-    hourCycle: 'h23',
-  }).format(time)
-}
+export { hourOf as clockOf } from '../units/sentence'
 
 /** Whole hours inside the span. */
 export function hoursIn(span: { start: number; end: number }, every: number): number[] {

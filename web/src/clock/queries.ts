@@ -9,9 +9,10 @@ export interface Place {
   timeZone: string
 }
 
-export const dayOf = (date: string, place: Place) =>
+export const dayOf = (date: string, { latitudeDeg, longitudeDeg, timeZone }: Place) =>
   queryOptions({
-    queryKey: ['day', date, place.latitudeDeg, place.longitudeDeg, place.timeZone],
-    queryFn: () => ask((api) => api.GET('/api/day', { params: { query: { date, ...place } } })),
+    queryKey: ['day', date, latitudeDeg, longitudeDeg, timeZone],
+    queryFn: () =>
+      ask((api) => api.GET('/api/day', { params: { query: { date, latitudeDeg, longitudeDeg, timeZone } } })),
     staleTime: Infinity,
   })

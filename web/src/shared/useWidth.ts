@@ -1,5 +1,8 @@
 import { useLayoutEffect, useRef, useState, type RefObject } from 'react'
 
+/** A drawing of the day no wider shows less (px). */
+export const NARROW = 700
+
 /** Size of an element in px, followed as it changes. */
 export function useSize(): [RefObject<HTMLDivElement | null>, number, number] {
   const frame = useRef<HTMLDivElement>(null)

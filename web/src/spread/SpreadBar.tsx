@@ -20,6 +20,7 @@ export function SpreadBar({
   onTable,
   onGear,
   onWater,
+  onRefill,
   onSetting,
   onClearing,
   order,
@@ -38,6 +39,8 @@ export function SpreadBar({
   onTable(): void
   onGear(): void
   onWater(): void
+  /** Absent while it runs, or where no day is planned. */
+  onRefill: (() => void) | undefined
   onSetting(): void
   /** Absent where no line is selected. */
   onClearing: (() => void) | undefined
@@ -56,12 +59,24 @@ export function SpreadBar({
         label="Name of the spread"
         value={editor.doc.name}
         onCommit={rename}
-        size={18}
+        size={22}
         className="h-9 border-transparent font-sans text-base font-bold hover:border-ink/50"
       />
-      <SpreadMenu {...{ titles, onOpen, onNew, onCopy }} current={editor.base.spreadId} />
+      <SpreadMenu
+        {...{ titles, onOpen, onNew, onCopy }}
+        onRevert={editor.dirty ? onRevert : undefined}
+        current={editor.base.spreadId}
+      />
       <Button small onClick={onAdd} disabled={!onAdd}>
         Add a line
+      </Button>
+      <Button
+        small
+        onClick={onRefill}
+        disabled={!onRefill}
+        title="Calls every line that is not locked anew, from the day's plan"
+      >
+        Call the rest
       </Button>
       <Button small onClick={onWater}>
         Water
@@ -82,11 +97,6 @@ export function SpreadBar({
               : 'Not saved'
             : `Saved, revision ${editor.base.revision}`}
       </span>
-      {editor.dirty && (
-        <Button small tone="quiet" onClick={onRevert}>
-          Back to saved
-        </Button>
-      )}
       <Button small onClick={editor.undo} disabled={!editor.canUndo}>
         Undo
       </Button>
@@ -112,12 +122,15 @@ function SpreadMenu({
   onOpen,
   onNew,
   onCopy,
+  onRevert,
 }: {
   titles: readonly Title[]
   current: string
   onOpen(spreadId: string): void
   onNew(): void
   onCopy(): void
+  /** Absent where nothing is unsaved. */
+  onRevert: (() => void) | undefined
 }) {
   const item = 'flex min-h-11 cursor-default items-center gap-6 px-3 outline-none data-[highlighted]:bg-shade'
   return (
@@ -146,6 +159,11 @@ function SpreadMenu({
           <DropdownMenu.Item className={item} onSelect={onCopy}>
             New, from this one
           </DropdownMenu.Item>
+          {onRevert && (
+            <DropdownMenu.Item className={item} onSelect={onRevert}>
+              Back to saved
+            </DropdownMenu.Item>
+          )}
         </DropdownMenu.Content>
       </DropdownMenu.Portal>
     </DropdownMenu.Root>

@@ -84,7 +84,7 @@ describe('a spread as edited', () => {
   })
 
   it('adds nothing without gear', () => {
-    expect(addLine(doc(), 'a', holders, { lures: [], lines: [] }).draft.lines).toEqual([])
+    expect(addLine(doc(), 'a', holders, { lures: [], lines: [], reels: [] }).draft.lines).toEqual([])
   })
 
   it('lets out more where leaders outgrow the let-out, and keeps lure and main line', () => {

@@ -60,6 +60,10 @@ export const setLetOut = (doc: Doc, lineId: string, metres: number): Doc =>
     letOutM: clamp(metres, leastLetOut(line), LONGEST_LET_OUT_M),
   }))
 
+/** A locked line stays as it is when the rest is called anew. */
+export const setLocked = (doc: Doc, lineId: string, locked: boolean): Doc =>
+  withLine(doc, lineId, ({ locked: _was, ...line }) => (locked ? { ...line, locked } : line))
+
 export const setDrag = (doc: Doc, lineId: string, newtons: number): Doc =>
   withLine(doc, lineId, (line) => ({ ...line, strikeDragN: clamp(newtons, 0, 5000) }))
 

@@ -1,11 +1,12 @@
 import { queryOptions } from '@tanstack/react-query'
-import { ask, type Schemas } from '../shared/api/client'
+import { ask, Problem, type Fault, type Schemas } from '../shared/api/client'
 
 export type Boat = Schemas['BoatBody']
 export type Holder = Schemas['HolderBody']
 export type Gear = Schemas['Gear']
 export type Lure = Schemas['LureGearBody']
 export type LineGear = Schemas['LineGearBody']
+export type Reel = Schemas['ReelGearBody']
 export type LureKind = Schemas['LureKindReply']
 export type Kept = Schemas['Kept']
 export type Title = Schemas['Title']
@@ -79,6 +80,30 @@ export const saveLure = (boat: string, body: Lure) =>
 
 export const saveLineGear = (boat: string, body: LineGear) =>
   ask((api) => api.PUT('/api/boats/{boat}/gear/lines', { params: { path: { boat } }, body }))
+
+export const saveReel = (boat: string, body: Reel) =>
+  ask((api) => api.PUT('/api/boats/{boat}/gear/reels', { params: { path: { boat } }, body }))
+
+export const saveBoat = (body: Boat) =>
+  ask((api) => api.PUT('/api/boats/{boat}', { params: { path: { boat: body.boatId } }, body }))
+
+export const fillBox = (boat: string, waters: 'WARM' | 'COLD') =>
+  ask((api) => api.POST('/api/boats/{boat}/gear/starter', { params: { path: { boat } }, body: { waters } }))
+
+export const boxFile = (boat: string): string => `/api/boats/${boat}/gear/box.csv`
+
+/** All of a table or nothing of it; how many items are new and how many changed. */
+export async function takeBox(boat: string, table: string): Promise<Schemas['Imported']> {
+  const response = await fetch(boxFile(boat), {
+    method: 'POST',
+    headers: { 'Content-Type': 'text/csv' },
+    body: table,
+  })
+  const body = (await response.json()) as Schemas['Imported'] & { title?: string; faults?: Fault[] }
+  if (!response.ok)
+    throw new Problem(response.status, body.title ?? 'The table was refused.', body.faults ?? [])
+  return body
+}
 
 export const turnsOf = (boat: string, body: Schemas['TurnsBody'], signal?: AbortSignal) =>
   ask((api) => api.POST('/api/boats/{boat}/turns', { params: { path: { boat } }, body, signal }))

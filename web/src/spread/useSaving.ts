@@ -68,4 +68,4 @@ export function useSaving(boat: string, editor: Editor): Saving {
 const whyNot = (refused: Problem): string =>
   refused.away
     ? 'Not saved: the server or its database is away. Your changes are kept here; save again when it is back.'
-    : `Not saved. ${refused.faults.map((fault) => `${fault.message}. ${fault.mend}`).join(' ') || refused.message}`
+    : `Not saved. ${refused.said.join(' ')}`

@@ -12,6 +12,8 @@ export const KIND_WORDS: Record<string, string> = {
   STEERING_BAR: 'steering bar',
   LIVE_BAIT: 'live bait',
   EEL_BAIT: 'eel bait',
+  CUT_BAIT: 'cut bait',
+  BENT_BAIT: 'bent bait',
   ROTATING_BLADE: 'rotating blade',
   DIVING_PLANE: 'diving plane',
   TORPEDO_LEAD: 'torpedo lead',

@@ -23,6 +23,13 @@ export class Problem extends Error {
     super(title)
   }
 
+  /** Each fault with its mend; the title where none is named. */
+  get said(): readonly string[] {
+    return this.faults.length > 0
+      ? this.faults.map((fault) => `${fault.message}. ${fault.mend}`)
+      : [this.message]
+  }
+
   /** The server or its database did not answer; what was asked may be asked again. */
   get away(): boolean {
     return this.status === 0 || this.status === 502 || this.status === 503 || this.status === 504

@@ -1,6 +1,7 @@
 import { memo } from 'react'
+import { Button } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Select'
-import { lineOf, removeLine, setHolder, usableHolders } from '../model'
+import { lineOf, removeLine, setHolder, setLocked, usableHolders } from '../model'
 import type { Boat, Gear, Ground, Line, SolvedLine } from '../queries'
 import type { Editing } from '../useEditor'
 import { Pull, RunsAt, Speed } from './answers'
@@ -77,7 +78,21 @@ function Named({
     return other && (solved.find((s) => s.lineId === other.lineId)?.label ?? 'taken')
   }
   return (
-    <Cell title="Selected">
+    <Cell
+      title="Selected"
+      tools={
+        <Button
+          small
+          tone="quiet"
+          className="-my-2 px-1"
+          aria-pressed={line.locked === true}
+          title="A locked line stays as it is when the rest is called anew."
+          onClick={() => editor.edit((doc) => setLocked(doc, line.lineId, !line.locked))}
+        >
+          {line.locked ? 'Locked' : 'Lock'}
+        </Button>
+      }
+    >
       <p className="max-w-64 truncate text-xl">
         <b>{answer?.label ?? '…'}</b> {lure?.name ?? 'no lure'}
         <span className="text-base text-slate"> {lure?.colour}</span>

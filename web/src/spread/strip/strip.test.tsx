@@ -29,6 +29,7 @@ const downrigger = { ...boat.holders[2]!, holderId: 'd', name: 'Downrigger', kin
 const rigged = { ...boat, holders: [...boat.holders, downrigger] }
 const lead = gear.lures[2]!
 const deepGear: Gear = {
+  reels: [],
   lures: [...gear.lures, { ...lead, gearId: 'ball', name: 'Ball', massKg: 4.5 }],
   lines: [...gear.lines, { ...gear.lines[0]!, gearId: 'cable', name: 'Cable', kind: 'DOWNRIGGER_CABLE' }],
 }

@@ -62,6 +62,7 @@ export const gear: Gear = {
       ...lureBody,
     },
   ],
+  reels: [],
   lines: [
     { gearId: 'mono', version: 1, name: 'Mono 50 lb', kind: 'MONO', ...lineBody },
     { gearId: 'clear', version: 1, name: 'Clear 100 lb', kind: 'FLUOROCARBON', ...lineBody },

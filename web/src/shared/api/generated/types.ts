@@ -76,7 +76,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep"];
+        put: operations["keep_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -94,6 +94,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["takeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/call": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["call"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/call/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["calendar"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/call/spread": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["build"];
         delete?: never;
         options?: never;
         head?: never;
@@ -148,6 +196,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/gear/box.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["box"];
+        put?: never;
+        post: operations["takeBox"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boats/{boat}/gear/lines": {
         parameters: {
             query?: never;
@@ -173,6 +237,118 @@ export interface paths {
         };
         get?: never;
         put: operations["saveLure"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/gear/reels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["saveReel"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/gear/starter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fill"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/numbers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["numbers"];
+        put: operations["set"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/plans/{day}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan"];
+        put: operations["save_4"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rules"];
+        put: operations["save_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/rules/{species}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schools"];
+        put: operations["take"];
         post?: never;
         delete?: never;
         options?: never;
@@ -221,6 +397,22 @@ export interface paths {
         };
         get: operations["spread"];
         put: operations["save_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/spreads/{spread}/origin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["origin"];
+        put: operations["keep"];
         post?: never;
         delete?: never;
         options?: never;
@@ -340,6 +532,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/call/catalogue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["catalogue"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/day": {
         parameters: {
             query?: never;
@@ -446,6 +654,21 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        AnswerBody: {
+            choice?: string;
+            /** Format: double */
+            other?: number;
+            second?: string;
+            /** @enum {string} */
+            topic: "TARGET" | "CREW" | "BAG" | "SURFACE" | "STEP" | "CLARITY" | "SKY" | "SEA" | "STREAM" | "DEPTH" | "STRUCTURE" | "BIRDS" | "BAIT" | "FORAGE" | "LIVE_BAIT" | "DEAD_BAIT" | "FLOATING" | "WEED" | "FRESH" | "FLEET" | "LIGHT" | "MOON" | "SEASON" | "BOX" | "BOAT" | "SCHOOL";
+            /** Format: double */
+            value?: number;
+        };
+        BandReply: {
+            /** @enum {string} */
+            playbook: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            spells: components["schemas"]["SpellReply"][];
+        };
         BoatBody: {
             /** Format: double */
             beamM: number;
@@ -468,6 +691,8 @@ export interface components {
             longitudeDeg: number;
             name: string;
             place: string;
+            /** Format: double */
+            propSpreadM?: number;
             timeZone: string;
             /** Format: int32 */
             version: number;
@@ -503,6 +728,13 @@ export interface components {
             /** Format: double */
             volumeM3: number;
         };
+        BoundReply: {
+            /** Format: int32 */
+            most: number;
+            says: components["schemas"]["SentenceReply"];
+            /** @enum {string} */
+            what: "PLAYBOOK" | "RODS" | "HOLDERS" | "CREW" | "BAG" | "SEA" | "CLEARANCE" | "BOAT" | "TABLE";
+        };
         BranchDraft: {
             /** Format: double */
             lengthM: number;
@@ -521,6 +753,20 @@ export interface components {
             path: components["schemas"]["PathPoint"][];
             /** Format: double */
             pullN: number;
+        };
+        BuildBody: {
+            call: components["schemas"]["CallBody"];
+            draft?: components["schemas"]["SpreadDraft"];
+            /** Format: int32 */
+            lines?: number;
+        };
+        BuildEvent: {
+            /** @enum {string} */
+            kind: "PICTURE" | "PROGRESS" | "DONE" | "FAILED";
+            made?: components["schemas"]["MadeReply"];
+            /** Format: double */
+            share: number;
+            spread?: components["schemas"]["SpreadDraft"];
         };
         CalibrationBody: {
             /** @enum {string} */
@@ -553,6 +799,58 @@ export interface components {
             /** Format: date-time */
             takenBackAt?: string;
         };
+        CallBody: {
+            answers: components["schemas"]["AnswerBody"][];
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            catchBaitMin?: number;
+            /** Format: date */
+            day: string;
+            /** Format: date-time */
+            homeAt?: string;
+            /** Format: date-time */
+            linesIn?: string;
+            place: components["schemas"]["PlaceBody"];
+            /** @enum {string} */
+            playbook?: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            /** Format: double */
+            runOutMin?: number;
+        };
+        CallReply: {
+            /** Format: int32 */
+            bagByTable?: number;
+            bands: components["schemas"]["BandReply"][];
+            cautions: components["schemas"]["CautionReply"][];
+            contradictions: components["schemas"]["SentenceReply"][];
+            /** Format: date-time */
+            from: string;
+            lacks: components["schemas"]["SentenceReply"][];
+            lines: components["schemas"]["CountReply"];
+            /** Format: int32 */
+            marginTenths: number;
+            planB: components["schemas"]["PlanBReply"];
+            rule?: components["schemas"]["RuleBody"];
+            scores: components["schemas"]["ScoreReply"][];
+            steps: components["schemas"]["StepReply"][];
+            taken: components["schemas"]["TakenReply"];
+            /** Format: date-time */
+            to: string;
+            worthFinding: components["schemas"]["UnknownReply"][];
+            wouldChange: components["schemas"]["ChangeReply"][];
+        };
+        CatalogueReply: {
+            numbers: components["schemas"]["NumberReply"][];
+            playbooks: components["schemas"]["PlaybookWords"][];
+            schools: components["schemas"]["SchoolReply"][];
+            species: components["schemas"]["SpeciesReply"][];
+            topics: components["schemas"]["TopicReply"][];
+        };
+        CautionReply: {
+            /** @enum {string} */
+            caution: "RULES" | "LOOKOUT" | "FLEET" | "ALONE" | "WEIGHT_BACK" | "ROD_UNDER_LOAD" | "HEAVY_DRAG" | "TEETH" | "LEADER" | "DROGUE" | "SHARKS" | "WEATHER" | "WET_ICE" | "CHILL" | "DROP_WEIGHT";
+            words: string;
+        };
         ChainReply: {
             anyLure: boolean;
             missing: string[];
@@ -561,6 +859,11 @@ export interface components {
             /** Format: double */
             shortestLetOutM: number;
             tackle: components["schemas"]["PieceDraft"][];
+        };
+        ChangeReply: {
+            answer: components["schemas"]["AnswerBody"];
+            /** @enum {string} */
+            first: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
         };
         CircleReply: {
             /** Format: double */
@@ -596,6 +899,11 @@ export interface components {
             lineId: string;
             /** @enum {string} */
             reason: "NEARER" | "TWIN" | "FAR_CENTRE" | "COMES_ACROSS" | "STAYS";
+        };
+        CountReply: {
+            bounds: components["schemas"]["BoundReply"][];
+            /** Format: int32 */
+            lines: number;
         };
         CrestPoint: {
             /** Format: double */
@@ -720,6 +1028,12 @@ export interface components {
         EventsBody: {
             events: components["schemas"]["EventBody"][];
         };
+        FigureReply: {
+            /** @enum {string} */
+            kind: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            /** Format: double */
+            si: number;
+        };
         FindingReply: {
             /** Format: double */
             asternM?: number;
@@ -771,6 +1085,7 @@ export interface components {
         Gear: {
             lines: components["schemas"]["LineGearBody"][];
             lures: components["schemas"]["LureGearBody"][];
+            reels: components["schemas"]["ReelGearBody"][];
         };
         GroundBody: {
             /** Format: double */
@@ -831,6 +1146,12 @@ export interface components {
             name: string;
             tip: components["schemas"]["PointBody"];
         };
+        Imported: {
+            /** Format: int32 */
+            added: number;
+            /** Format: int32 */
+            changed: number;
+        };
         Kept: {
             draft: components["schemas"]["SpreadDraft"];
             name: string;
@@ -851,6 +1172,7 @@ export interface components {
             letOutM: number;
             /** Format: uuid */
             lineId: string;
+            locked?: boolean;
             /** Format: double */
             strikeDragN: number;
             tackle: components["schemas"]["PieceDraft"][];
@@ -926,6 +1248,10 @@ export interface components {
         };
         LureGearBody: {
             colour: string;
+            /** @enum {string} */
+            colourRole?: "IMITATOR" | "ATTRACTOR";
+            /** Format: int32 */
+            count?: number;
             /** Format: double */
             diveAreaM2: number;
             /** Format: double */
@@ -935,12 +1261,14 @@ export interface components {
             /** Format: uuid */
             gearId: string;
             /** @enum {string} */
-            kind: "BULLET_SKIRT" | "FAST_BULLET" | "POPPING_HEAD" | "FEATHER" | "LIPPED_PLUG" | "FLUTTER_SPOON" | "HAIR_JIG" | "SQUID" | "SPREADER_BAR" | "STEERING_BAR" | "LIVE_BAIT" | "EEL_BAIT" | "ROTATING_BLADE" | "DIVING_PLANE" | "TORPEDO_LEAD" | "BALL_LEAD";
+            kind: "BULLET_SKIRT" | "FAST_BULLET" | "POPPING_HEAD" | "FEATHER" | "LIPPED_PLUG" | "FLUTTER_SPOON" | "HAIR_JIG" | "SQUID" | "SPREADER_BAR" | "STEERING_BAR" | "LIVE_BAIT" | "EEL_BAIT" | "CUT_BAIT" | "BENT_BAIT" | "ROTATING_BLADE" | "DIVING_PLANE" | "TORPEDO_LEAD" | "BALL_LEAD";
             /** Format: double */
             lengthM: number;
             /** Format: double */
             massKg: number;
             name: string;
+            /** @enum {string} */
+            shade?: "DARK" | "NEUTRAL" | "LIGHT";
             /** Format: double */
             sideAreaM2: number;
             /** Format: double */
@@ -952,10 +1280,24 @@ export interface components {
         };
         LureKindReply: {
             /** @enum {string} */
-            kind: "BULLET_SKIRT" | "FAST_BULLET" | "POPPING_HEAD" | "FEATHER" | "LIPPED_PLUG" | "FLUTTER_SPOON" | "HAIR_JIG" | "SQUID" | "SPREADER_BAR" | "STEERING_BAR" | "LIVE_BAIT" | "EEL_BAIT" | "ROTATING_BLADE" | "DIVING_PLANE" | "TORPEDO_LEAD" | "BALL_LEAD";
+            kind: "BULLET_SKIRT" | "FAST_BULLET" | "POPPING_HEAD" | "FEATHER" | "LIPPED_PLUG" | "FLUTTER_SPOON" | "HAIR_JIG" | "SQUID" | "SPREADER_BAR" | "STEERING_BAR" | "LIVE_BAIT" | "EEL_BAIT" | "CUT_BAIT" | "BENT_BAIT" | "ROTATING_BLADE" | "DIVING_PLANE" | "TORPEDO_LEAD" | "BALL_LEAD";
             lead: boolean;
             usual: components["schemas"]["Body"];
             works?: components["schemas"]["SpeedWindow"];
+        };
+        MadeReply: {
+            lacks: components["schemas"]["SentenceReply"][];
+            lines: components["schemas"]["CountReply"];
+            notes: components["schemas"]["SentenceReply"][];
+            /** @enum {string} */
+            playbook: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            /** Format: double */
+            points: number;
+            room: components["schemas"]["RoomReply"];
+            stories: components["schemas"]["StoryReply"][];
+            /** Format: int32 */
+            tried: number;
+            widen?: components["schemas"]["WidenReply"];
         };
         MarkBody: {
             /** Format: double */
@@ -983,6 +1325,28 @@ export interface components {
             set?: string;
             waxing: boolean;
         };
+        NumberBody: {
+            key: string;
+            /** Format: double */
+            value: number;
+        };
+        NumberReply: {
+            /** @enum {string} */
+            basis: "PRACTICE" | "ESTIMATE" | "YOURS";
+            /** @enum {string} */
+            figure: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            key: string;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            /** Format: double */
+            usual: number;
+            words: string;
+        };
+        NumbersBody: {
+            set: components["schemas"]["NumberBody"][];
+        };
         ObservationBody: {
             /** @enum {string} */
             kind: "BOTTOM" | "ECHO" | "RATED" | "OFFSET";
@@ -992,6 +1356,22 @@ export interface components {
             /** Format: double */
             speedThroughWaterMps: number;
             stated?: components["schemas"]["StatedBody"];
+        };
+        OriginBody: {
+            lacks: components["schemas"]["SentenceReply"][];
+            notes: components["schemas"]["SentenceReply"][];
+            /** @enum {string} */
+            playbook: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            stories: components["schemas"]["StoryReply"][];
+        };
+        OriginReply: {
+            lacks: components["schemas"]["SentenceReply"][];
+            /** Format: date-time */
+            madeAt: string;
+            notes: components["schemas"]["SentenceReply"][];
+            /** @enum {string} */
+            playbook: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            stories: components["schemas"]["StoryReply"][];
         };
         PathPoint: {
             /** Format: double */
@@ -1010,6 +1390,41 @@ export interface components {
             /** Format: uuid */
             lureGearId?: string;
         };
+        PlaceBody: {
+            /** Format: double */
+            latitudeDeg: number;
+            /** Format: double */
+            longitudeDeg: number;
+            timeZone: string;
+        };
+        PlanBReply: {
+            /** Format: date-time */
+            at?: string;
+            /** @enum {string} */
+            playbook: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            /** Format: int32 */
+            tenths: number;
+        };
+        PlanBody: {
+            answers: components["schemas"]["AnswerBody"][];
+            /** Format: double */
+            catchBaitMin?: number;
+            /** Format: date */
+            day: string;
+            /** Format: date-time */
+            homeAt?: string;
+            /** Format: date-time */
+            linesIn?: string;
+            /** Format: double */
+            runOutMin: number;
+            /** Format: int32 */
+            version: number;
+        };
+        PlaybookWords: {
+            /** @enum {string} */
+            playbook: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            words: string;
+        };
         Point: {
             /** Format: double */
             asternM: number;
@@ -1026,6 +1441,33 @@ export interface components {
             /** Format: double */
             starboardM: number;
         };
+        ReasonReply: {
+            rule: string;
+            says: components["schemas"]["SentenceReply"];
+            /** Format: int32 */
+            tenths: number;
+            /** @enum {string} */
+            topic: "TARGET" | "CREW" | "BAG" | "SURFACE" | "STEP" | "CLARITY" | "SKY" | "SEA" | "STREAM" | "DEPTH" | "STRUCTURE" | "BIRDS" | "BAIT" | "FORAGE" | "LIVE_BAIT" | "DEAD_BAIT" | "FLOATING" | "WEED" | "FRESH" | "FLEET" | "LIGHT" | "MOON" | "SEASON" | "BOX" | "BOAT" | "SCHOOL";
+        };
+        ReelGearBody: {
+            /** Format: double */
+            arborRadiusM: number;
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            fullRadiusM: number;
+            /** Format: uuid */
+            gearId: string;
+            /** Format: uuid */
+            mainLineGearId?: string;
+            name: string;
+            /** Format: double */
+            ratedDiameterM: number;
+            /** Format: double */
+            ratedM: number;
+            /** Format: int32 */
+            version: number;
+        };
         RideReply: {
             /** Format: int32 */
             crest: number;
@@ -1034,6 +1476,49 @@ export interface components {
             offCrest: number;
             /** @enum {string} */
             water: "WASH" | "EDGE" | "CLEAN";
+        };
+        RoomReply: {
+            fouls: string[];
+            /** @enum {string} */
+            narrower: "PORT" | "STARBOARD";
+            /** Format: double */
+            portDeg: number;
+            /** Format: double */
+            starboardDeg: number;
+        };
+        RuleBody: {
+            /** Format: int32 */
+            bag?: number;
+            barbless: boolean;
+            /** Format: date */
+            dated: string;
+            gear: string;
+            /** Format: double */
+            leastLengthM?: number;
+            /** Format: double */
+            mostLengthM?: number;
+            /** Format: int32 */
+            mostLines?: number;
+            seasonFrom?: string;
+            seasonTo?: string;
+            /** @enum {string} */
+            species: "WAHOO" | "TUNA" | "MAHI" | "KING" | "SAILFISH" | "SCHOOL_BLUEFIN" | "STRIPED_BASS" | "CHINOOK" | "COHO";
+            /** Format: int32 */
+            version: number;
+        };
+        SchoolReply: {
+            asks: string;
+            /** @enum {string} */
+            school: "FARTHEST" | "FAST" | "BITE_LEADER" | "HOOKS" | "SEARCH" | "OFFER" | "BAIT" | "BAIT_SKIRT" | "BAIT_RIGGERS" | "DEEP" | "ROD_SET" | "CLEARING" | "GUIDES" | "SPEED_BY" | "HOURS" | "TAKE";
+            sides: string[];
+        };
+        ScoreReply: {
+            /** @enum {string} */
+            playbook: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            reasons: components["schemas"]["ReasonReply"][];
+            targets: ("WAHOO" | "TUNA" | "MAHI" | "KING" | "SAILFISH" | "SCHOOL_BLUEFIN" | "STRIPED_BASS" | "CHINOOK" | "COHO")[];
+            /** Format: int32 */
+            tenths: number;
         };
         SeenReply: {
             /** Format: double */
@@ -1061,6 +1546,10 @@ export interface components {
             /** Format: double */
             tangentialDragCoefficient: number;
         };
+        SentenceReply: {
+            figures: components["schemas"]["FigureReply"][];
+            text: string;
+        };
         SetReply: {
             /** Format: uuid */
             becauseLineId?: string;
@@ -1072,6 +1561,12 @@ export interface components {
             reason: "FARTHEST" | "LEVEL" | "WIDE_FIRST";
             /** @enum {string} */
             steer?: "PORT" | "STARBOARD";
+        };
+        SideBody: {
+            /** @enum {string} */
+            school: "FARTHEST" | "FAST" | "BITE_LEADER" | "HOOKS" | "SEARCH" | "OFFER" | "BAIT" | "BAIT_SKIRT" | "BAIT_RIGGERS" | "DEEP" | "ROD_SET" | "CLEARING" | "GUIDES" | "SPEED_BY" | "HOURS" | "TAKE";
+            /** Format: int32 */
+            side: number;
         };
         SideReply: {
             foul?: components["schemas"]["FoulReply"];
@@ -1120,12 +1615,25 @@ export interface components {
             /** Format: double */
             value?: number;
         };
+        SpeciesReply: {
+            /** @enum {string} */
+            species: "WAHOO" | "TUNA" | "MAHI" | "KING" | "SAILFISH" | "SCHOOL_BLUEFIN" | "STRIPED_BASS" | "CHINOOK" | "COHO";
+            words: string;
+        };
         SpeedWindow: {
             empty?: boolean;
             /** Format: double */
             leastMps: number;
             /** Format: double */
             mostMps: number;
+        };
+        SpellReply: {
+            /** Format: date-time */
+            from: string;
+            /** Format: int32 */
+            tenths: number;
+            /** Format: date-time */
+            to: string;
         };
         SpreadBody: {
             draft: components["schemas"]["SpreadDraft"];
@@ -1143,6 +1651,10 @@ export interface components {
             /** Format: double */
             speedThroughWaterMps: number;
         };
+        StarterBody: {
+            /** @enum {string} */
+            waters: "WARM" | "COLD";
+        };
         StatedBody: {
             /** Format: double */
             letOutM: number;
@@ -1150,6 +1662,21 @@ export interface components {
             line: "MONO" | "FLUOROCARBON" | "BRAID" | "HOLLOW_BRAID" | "TROLLING_WIRE" | "DOWNRIGGER_CABLE" | "BITE_WIRE" | "BITE_CABLE";
             /** Format: double */
             strengthN: number;
+        };
+        StepReply: {
+            /** Format: date-time */
+            at: string;
+            because: components["schemas"]["SentenceReply"];
+            /** Format: date-time */
+            ends: string;
+            /** @enum {string} */
+            kind: "EVENING" | "LEAVE" | "BAIT" | "SET" | "FISH" | "DEPTH" | "TIDE" | "CHANGE" | "HOME";
+            title: string;
+        };
+        StoryReply: {
+            /** Format: uuid */
+            lineId: string;
+            says: components["schemas"]["SentenceReply"][];
         };
         StrikeReply: {
             /** Format: double */
@@ -1191,6 +1718,18 @@ export interface components {
             lureSpeedMps: number;
             nodes: number[];
         };
+        TakenReply: {
+            /** Format: double */
+            leastMps: number;
+            /** Format: double */
+            mostMps: number;
+            /** @enum {string} */
+            playbook: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            /** Format: double */
+            startMps: number;
+            /** @enum {string} */
+            sure: "PRACTICE" | "ESTIMATE" | "YOURS";
+        };
         TidePoint: {
             /** Format: date-time */
             at: string;
@@ -1224,6 +1763,18 @@ export interface components {
             spreadId: string;
             /** Format: int32 */
             version: number;
+        };
+        TopicReply: {
+            choices: string[];
+            /** @enum {string} */
+            figure?: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            /** Format: double */
+            least?: number;
+            /** Format: double */
+            most?: number;
+            /** @enum {string} */
+            topic: "TARGET" | "CREW" | "BAG" | "SURFACE" | "STEP" | "CLARITY" | "SKY" | "SEA" | "STREAM" | "DEPTH" | "STRUCTURE" | "BIRDS" | "BAIT" | "FORAGE" | "LIVE_BAIT" | "DEAD_BAIT" | "FLOATING" | "WEED" | "FRESH" | "FLEET" | "LIGHT" | "MOON" | "SEASON" | "BOX" | "BOAT" | "SCHOOL";
+            words: string;
         };
         TowReply: {
             /** Format: double */
@@ -1294,6 +1845,17 @@ export interface components {
             setting: components["schemas"]["SetReply"][];
             starboard: components["schemas"]["SideReply"];
         };
+        UnknownReply: {
+            by: components["schemas"]["AnswerBody"];
+            /** @enum {string} */
+            first?: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            /** Format: int32 */
+            rankNow?: number;
+            /** Format: int32 */
+            swingTenths: number;
+            /** @enum {string} */
+            topic: "TARGET" | "CREW" | "BAG" | "SURFACE" | "STEP" | "CLARITY" | "SKY" | "SEA" | "STREAM" | "DEPTH" | "STRUCTURE" | "BIRDS" | "BAIT" | "FORAGE" | "LIVE_BAIT" | "DEAD_BAIT" | "FLOATING" | "WEED" | "FRESH" | "FLEET" | "LIGHT" | "MOON" | "SEASON" | "BOX" | "BOAT" | "SCHOOL";
+        };
         WakeReply: {
             crestShape: components["schemas"]["CrestPoint"][];
             crestsM: number[];
@@ -1325,6 +1887,17 @@ export interface components {
             swingDeg: number;
             /** Format: int32 */
             swings: number;
+        };
+        WidenReply: {
+            /** Format: uuid */
+            holderId?: string;
+            holderName?: string;
+            /** Format: double */
+            letOutM?: number;
+            /** Format: double */
+            limitDeg: number;
+            /** Format: uuid */
+            lineId: string;
         };
         WiderReply: {
             enough: boolean;
@@ -1465,7 +2038,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1511,6 +2084,84 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CalibrationReply"];
+                };
+            };
+        };
+    };
+    call: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CallBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CallReply"];
+                };
+            };
+        };
+    };
+    calendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CallBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+        };
+    };
+    build: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": components["schemas"]["BuildEvent"];
                 };
             };
         };
@@ -1585,6 +2236,54 @@ export interface operations {
             };
         };
     };
+    box: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    takeBox: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Imported"];
+                };
+            };
+        };
+    };
     saveLine: {
         parameters: {
             query?: never;
@@ -1633,6 +2332,273 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LureGearBody"];
+                };
+            };
+        };
+    };
+    saveReel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReelGearBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReelGearBody"];
+                };
+            };
+        };
+    };
+    fill: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StarterBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Gear"];
+                };
+            };
+        };
+    };
+    numbers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NumbersBody"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NumbersBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NumbersBody"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanBody"];
+                };
+            };
+        };
+    };
+    save_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanBody"];
+                };
+            };
+        };
+    };
+    rules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RuleBody"][];
+                };
+            };
+        };
+    };
+    save_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RuleBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RuleBody"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                species: "WAHOO" | "TUNA" | "MAHI" | "KING" | "SAILFISH" | "SCHOOL_BLUEFIN" | "STRIPED_BASS" | "CHINOOK" | "COHO";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    schools: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SideBody"][];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SideBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SideBody"][];
                 };
             };
         };
@@ -1731,6 +2697,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Kept"];
+                };
+            };
+        };
+    };
+    origin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                spread: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OriginReply"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                spread: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OriginBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OriginReply"];
                 };
             };
         };
@@ -1908,6 +2924,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MendsReply"];
+                };
+            };
+        };
+    };
+    catalogue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CatalogueReply"];
                 };
             };
         };

@@ -2,6 +2,8 @@ package org.mosswake.bench;
 
 import java.util.Collection;
 import java.util.Map;
+import org.mosswake.bench.call.CallBench;
+import org.mosswake.bench.call.ChipLatency;
 import org.mosswake.bench.spread.DragLatency;
 import org.mosswake.bench.spread.SpreadBench;
 import org.mosswake.bench.spread.TwelveLines;
@@ -24,13 +26,16 @@ public final class Bench {
         var options = new OptionsBuilder()
                 .include(TowBench.class.getName() + ".*")
                 .include(SpreadBench.class.getName() + ".*")
+                .include(CallBench.class.getName() + ".*")
                 .addProfiler(GCProfiler.class)
                 .build();
         Collection<RunResult> results = new Runner(options).run();
         printTow(results);
         printSpread(results);
+        printCall(results);
         if (args.length > 0) {
             DragLatency.print(args[0]);
+            ChipLatency.print(args[0]);
         }
     }
 
@@ -57,6 +62,14 @@ public final class Bench {
         print(results, "solve", "solved, with findings", 2);
         print(results, "limits", "both turn limits", 150);
         print(results, "mend", "mend by search", 500);
+    }
+
+    private static void printCall(Collection<RunResult> results) {
+        System.out.printf("%nThe call, on one core:%n");
+        print(results, "ranking", "ranking at one hour", 5);
+        print(results, "wholeCall", "a day with its doubts", 60);
+        print(results, "firstPicture", "first picture, 6 lines", 200);
+        print(results, "sixLines", "6 lines, turns, solved", 800);
     }
 
     private static void print(Collection<RunResult> results, String name, String words, double boundMs) {

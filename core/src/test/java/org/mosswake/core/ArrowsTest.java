@@ -27,6 +27,8 @@ class ArrowsTest {
             "turn", Set.of("tow"),
             "rig", Set.of("tow"),
             "spread", Set.of("turn", "tow", "rig", "clock"),
+            "caution", Set.of(),
+            "call", Set.of("spread", "rig", "clock", "caution"),
             "strikes", Set.of("spread"));
 
     @ArchTest

@@ -1,14 +1,8 @@
 package org.mosswake.bench.spread;
 
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserType.LaunchOptions;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
-import com.microsoft.playwright.Playwright.CreateOptions;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
-import java.util.List;
-import java.util.Map;
+import org.mosswake.bench.InBrowser;
 
 /** From a pointer move on a lure to the next frame in which its line is drawn anew, at twelve lines, in the browser. */
 public final class DragLatency {
@@ -50,23 +44,14 @@ public final class DragLatency {
     private DragLatency() {}
 
     public static void print(String url) {
-        var options = new CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1"));
-        try (Playwright playwright = Playwright.create(options)) {
-            Browser browser = playwright
-                    .chromium()
-                    .launch(new LaunchOptions()
-                            .setExecutablePath(Path.of("/usr/bin/chromium"))
-                            .setArgs(List.of("--no-sandbox", "--disable-quic", "--disable-background-networking")));
-            Page page = browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
-            page.navigate(url);
-            page.locator("[data-testid=plan] [data-line=C1]").waitFor();
+        double[] times = InBrowser.measure(url, page -> {
             fill(page);
-            times(page, WARM_MOVES);
-            double[] times = times(page, MOVES);
-            System.out.printf(
-                    "%nDrag to redrawn drawing, %d lines, in the browser on loopback, %d moves:%n  p50 %.0f ms  p95 %.0f ms  p99 %.0f ms%n",
-                    LINES, MOVES, at(times, 0.5), at(times, 0.95), at(times, 0.99));
-        }
+            InBrowser.times(page, MEASURE, WARM_MOVES);
+            return InBrowser.times(page, MEASURE, MOVES);
+        });
+        InBrowser.print(
+                "Drag to redrawn drawing, %d lines, in the browser on loopback, %d moves".formatted(LINES, MOVES),
+                times);
     }
 
     private static void fill(Page page) {
@@ -76,17 +61,5 @@ public final class DragLatency {
             add.click();
             lines.nth(count).waitFor();
         }
-    }
-
-    private static double[] times(Page page, int moves) {
-        var measured = (List<?>) page.evaluate(MEASURE, List.of(moves));
-        return measured.stream()
-                .mapToDouble(t -> ((Number) t).doubleValue())
-                .sorted()
-                .toArray();
-    }
-
-    private static double at(double[] sorted, double share) {
-        return sorted[(int) Math.min(sorted.length - 1.0, share * sorted.length)];
     }
 }

@@ -19,6 +19,15 @@ public record LureItem(UUID id, String name, String kind, Body body, Optional<Sp
         return new LureItem(id, name, kind, other, works);
     }
 
+    public double massKg() {
+        return body.massKg();
+    }
+
+    /** Positive steers to starboard (m²). */
+    public double sideAreaM2() {
+        return body.sideAreaM2();
+    }
+
     public boolean dives() {
         return body.diveAreaM2() > 0;
     }

@@ -33,6 +33,10 @@ public enum LureKind {
     LIVE_BAIT(0.25, 1060, 0.0012, 0, 0, 1, 2.5),
     /** Long eel-shaped dead bait: 20 cm². */
     EEL_BAIT(0.4, 1150, 0.002, 0, 0, 2, 4),
+    /** Plug-cut herring: the bevel makes it roll. */
+    CUT_BAIT(0.08, 1080, 0.0014, 0, 0, 1.5, 3.2),
+    /** Whole herring or anchovy, stiffened in a bend: it spins. */
+    BENT_BAIT(0.1, 1080, 0.0016, 0, 0, 1, 3),
     /** Rotating blade attractor: 250 cm². */
     ROTATING_BLADE(0.06, 1150, 0.025, 0, 0, 1.5, 3.5),
     /** Plane that pulls a line down until a strike trips it: drag 45 cm², dive 70 cm² (ESTIMATE). */

@@ -16,12 +16,27 @@ import org.mosswake.core.units.SpeedThroughWater;
  * @param engines running
  * @param here    the water as far as it is known
  * @param idle    of the boat, when it is known
+ * @param propSpreadM between her outermost propellers (m), when it is known
  */
-public record Spread(SpeedThroughWater speed, int engines, List<SpreadLine> lines, Here here, Optional<Idle> idle) {
+public record Spread(
+        SpeedThroughWater speed,
+        int engines,
+        List<SpreadLine> lines,
+        Here here,
+        Optional<Idle> idle,
+        Optional<Double> propSpreadM) {
     public static final int MOST_LINES = 12;
 
     public Spread(SpeedThroughWater speed, int engines, List<SpreadLine> lines) {
-        this(speed, engines, lines, Here.UNKNOWN, Optional.empty());
+        this(speed, engines, lines, Here.UNKNOWN, Optional.empty(), Optional.empty());
+    }
+
+    public Spread(SpeedThroughWater speed, int engines, List<SpreadLine> lines, Here here, Optional<Idle> idle) {
+        this(speed, engines, lines, here, idle, Optional.empty());
+    }
+
+    public Wake wake() {
+        return Wake.of(speed, engines, propSpreadM);
     }
 
     public Spread {
@@ -53,11 +68,11 @@ public record Spread(SpeedThroughWater speed, int engines, List<SpreadLine> line
         var others = lines.stream()
                 .map(line -> line.id().equals(changed.id()) ? changed : line)
                 .toList();
-        return new Spread(speed, engines, others, here, idle);
+        return new Spread(speed, engines, others, here, idle, propSpreadM);
     }
 
     public Spread without(UUID line) {
         var others = lines.stream().filter(other -> !other.id().equals(line)).toList();
-        return new Spread(speed, engines, others, here, idle);
+        return new Spread(speed, engines, others, here, idle, propSpreadM);
     }
 }

@@ -27,8 +27,7 @@ public final class SpreadSolver {
                 .map(line -> solve(line, labels.get(line.id()), spread.speed()))
                 .toList();
         List<Finding> findings = new Findings(spread, lines, solver).all();
-        return new SolvedSpread(
-                lines, Wake.of(spread.speed(), spread.engines()), findings, ground(spread), slower(spread, findings));
+        return new SolvedSpread(lines, spread.wake(), findings, ground(spread), slower(spread, findings));
     }
 
     private static Optional<TwoSpeeds> ground(Spread spread) {

@@ -15,6 +15,8 @@ import org.mosswake.core.turn.TurnStudy;
 
 /** A spread's turns: limits, half turns to look at, and the smallest change that lets her turn farther. */
 public final class SpreadTurns {
+    /** Lines nearer than this across foul, unless they pass well under one another (m). */
+    public static final double CLEAR_ACROSS_M = TurnRules.USUAL_CLEAR_ACROSS_M;
     /** A boat that cannot turn so far to a side is hard to fish (rad): offered mends reach it. */
     public static final double WANTED_RAD = Math.toRadians(90);
     /** Less than this is a warning (rad). */
@@ -52,6 +54,43 @@ public final class SpreadTurns {
         return spread.lines().stream()
                 .map(line -> line.turned(spread.speed(), tows))
                 .toList();
+    }
+
+    /**
+     * How far she may turn, looked for up to {@link #WANTED_RAD}.
+     *
+     * @param side  the narrower one
+     * @param fouls what stops her there: one line that goes slack, or two; empty where nothing does
+     */
+    public record Room(double portRad, double starboardRad, Side side, List<UUID> fouls, double runStraightM) {
+        public double narrowerRad() {
+            return Math.min(portRad, starboardRad);
+        }
+    }
+
+    /** Of a boat of this length, turning as tightly as is usual. */
+    public static SpreadTurns usual(double speedMps, double boatLengthM, List<Holder> holders) {
+        return new SpreadTurns(
+                new TurnRules(
+                        speedMps,
+                        TurnRules.USUAL_RADIUS_M,
+                        TurnRules.usualPivotAsternM(boatLengthM),
+                        TurnRules.USUAL_CLEAR_ACROSS_M,
+                        TurnRules.USUAL_CLEAR_UP_M),
+                holders);
+    }
+
+    public Room room(Spread spread) {
+        List<TurnLine> lines = lines(spread);
+        SideLimit port = study.limit(lines, Side.PORT, WANTED_RAD);
+        SideLimit starboard = study.limit(lines, Side.STARBOARD, WANTED_RAD);
+        SideLimit narrower = port.limitRad() <= starboard.limitRad() ? port : starboard;
+        var fouls = new ArrayList<UUID>();
+        narrower.firstFoul().ifPresent(foul -> {
+            fouls.add(spread.lines().get(foul.line()).id());
+            foul.other().ifPresent(other -> fouls.add(spread.lines().get(other).id()));
+        });
+        return new Room(port.limitRad(), starboard.limitRad(), narrower.side(), fouls, narrower.runStraightM());
     }
 
     /**

@@ -1,5 +1,7 @@
 package org.mosswake.core.spread;
 
+import java.util.Optional;
+import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.tow.Physics;
 import org.mosswake.core.units.SpeedThroughWater;
 
@@ -32,12 +34,19 @@ public record Wake(double wavelengthM, double washWidthAtTransomM, double washFa
     /** As wide as a lure's own show: nearer the band's edge it is at the edge (m). */
     private static final double EDGE_M = 0.7;
 
+    public static final Accepted PROP_SPREAD_M = new Accepted(0, 10, "m");
+
     public static Wake of(SpeedThroughWater speed, int engines) {
+        return of(speed, engines, Optional.empty());
+    }
+
+    /** @param propSpreadM between the outermost propellers (m); usual spacing where it is not known */
+    public static Wake of(SpeedThroughWater speed, int engines, Optional<Double> propSpreadM) {
         double v = speed.mps();
         double fades = FADES_AT_LEAST_M + FADES_PER_ENGINE_SECOND * engines * v;
         return new Wake(
                 2 * Math.PI * v * v / Physics.GRAVITY,
-                WASH_MARGIN_M + PROPELLER_SPACING_M * Math.max(0, engines - 1),
+                WASH_MARGIN_M + (engines < 2 ? 0 : propSpreadM.orElse(PROPELLER_SPACING_M * (engines - 1))),
                 engines == 0 ? 0 : Math.min(FADES_AT_MOST_M, fades));
     }
 

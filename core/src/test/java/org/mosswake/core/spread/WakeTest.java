@@ -3,6 +3,7 @@ package org.mosswake.core.spread;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.mosswake.core.spread.Wake.Water;
 import org.mosswake.core.units.SpeedThroughWater;
@@ -70,5 +71,13 @@ class WakeTest {
         assertThat(at(5, 1).washFadesAtM()).isLessThan(at(5, 2).washFadesAtM());
         assertThat(at(5, 0).washWidthM(5)).isZero();
         assertThat(at(20, 2).washFadesAtM()).isEqualTo(60);
+    }
+
+    @Test
+    void theWashIsAsWideAsTheOuterPropellersAndAMetre() {
+        var speed = SpeedThroughWater.of(7, SpeedUnit.KNOT);
+        assertThat(Wake.of(speed, 2, Optional.of(2.4)).washWidthAtTransomM()).isEqualTo(3.4);
+        assertThat(Wake.of(speed, 1, Optional.of(2.4)).washWidthAtTransomM()).isEqualTo(1);
+        assertThat(Wake.of(speed, 3, Optional.empty())).isEqualTo(Wake.of(speed, 3));
     }
 }

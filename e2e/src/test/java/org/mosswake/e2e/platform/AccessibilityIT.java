@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.Set;
@@ -61,6 +62,32 @@ class AccessibilityIT extends Journey {
             button(name).click();
             assertThat(serious()).as(name).isEmpty();
             page.keyboard().press("Escape");
+        }
+        assertThat(complaints).isEmpty();
+    }
+
+    @Test
+    void planBoatAndBox() {
+        page.keyboard().press("1");
+        page.getByTestId("why").waitFor();
+        assertThat(serious()).as("Plan").isEmpty();
+        page.locator("[data-topic=BIRDS]").click();
+        page.getByRole(AriaRole.DIALOG).waitFor();
+        assertThat(serious()).as("chip").isEmpty();
+        page.keyboard().press("Escape");
+        for (String name : List.of("Steps of the day", "Your ways", "Seasons and rules", "See and set every number")) {
+            button(name).click();
+            page.getByRole(AriaRole.DIALOG).waitFor();
+            assertThat(serious()).as(name).isEmpty();
+            page.keyboard().press("Escape");
+        }
+        for (String name : List.of("Boat", "Box")) {
+            page.getByRole(
+                            AriaRole.LINK,
+                            new Page.GetByRoleOptions().setName(name).setExact(true))
+                    .click();
+            page.getByRole(AriaRole.MAIN).waitFor();
+            assertThat(serious()).as(name).isEmpty();
         }
         assertThat(complaints).isEmpty();
     }

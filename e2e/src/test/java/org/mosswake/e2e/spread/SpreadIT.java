@@ -146,7 +146,9 @@ class SpreadIT extends Journey {
         solved();
         assertThat(letOut("S1")).isEqualTo(moved);
         page.getByText("Unsaved work from before").waitFor();
-        button("Back to saved").click();
+        button("Spreads").click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Back to saved"))
+                .click();
         assertThat(button("Save")).isDisabled();
     }
 

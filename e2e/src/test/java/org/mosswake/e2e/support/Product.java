@@ -33,9 +33,12 @@ public final class Product implements AutoCloseable {
                     Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                     "-Xmx256m",
                     "-XX:+UseSerialGC",
+                    // It starts anew for every class of tests: compiled quickly beats compiled well.
+                    "-XX:TieredStopAtLevel=1",
                     "-jar",
                     jar().toString(),
-                    "--moss.demo=true");
+                    "--moss.demo=true",
+                    "--moss.warm-up=false");
             command.environment().put("MOSS_DATABASE_URL", environment("MOSS_TEST_DATABASE_SERVER") + database);
             command.environment().put("MOSS_DATABASE_USER", environment("MOSS_TEST_DATABASE_USER"));
             command.environment().put("MOSS_DATABASE_PASSWORD", environment("MOSS_TEST_DATABASE_PASSWORD"));

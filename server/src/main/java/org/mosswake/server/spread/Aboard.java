@@ -26,9 +26,11 @@ class Aboard {
             int engines,
             double lengthM,
             Optional<Idle> idle,
+            Optional<Double> propSpreadM,
             Map<UUID, Holder> holders,
             Map<UUID, LureItem> lures,
-            Map<UUID, LineItem> lines) {}
+            Map<UUID, LineItem> lines,
+            Carried carried) {}
 
     private final BoatService boats;
     private final GearService gear;
@@ -55,14 +57,35 @@ class Aboard {
         BoatBody body = boats.boat(vessel);
         Boat boat = body.toCore();
         GearService.Gear carried = gear.of(vessel);
+        var lines = carried.lines().stream()
+                .map(line -> new LineAboard(line.toCore(), line.kind()))
+                .toList();
         return new Things(
                 stamp,
                 boat.engines(),
                 boat.lengthM(),
                 body.idle(),
+                Optional.ofNullable(body.propSpreadM()),
                 byId(boat.holders(), Holder::id),
                 byId(carried.lures().stream().map(LureGearBody::toCore).toList(), LureItem::id),
-                byId(carried.lines().stream().map(LineGearBody::toCore).toList(), LineItem::id));
+                byId(lines.stream().map(LineAboard::item).toList(), LineItem::id),
+                new Carried(
+                        boat,
+                        body.idle(),
+                        Optional.ofNullable(body.propSpreadM()),
+                        carried.lures().stream().map(LureGearBody::aboard).toList(),
+                        lines,
+                        carried.reels().stream().map(reel -> reel(reel, lines)).toList()));
+    }
+
+    private static ReelAboard reel(ReelGearBody reel, List<LineAboard> lines) {
+        return new ReelAboard(
+                reel.name(),
+                reel.count(),
+                reel.spool(),
+                lines.stream()
+                        .filter(line -> line.item().id().equals(reel.mainLineGearId()))
+                        .findFirst());
     }
 
     private static <T> Map<UUID, T> byId(List<T> items, Function<T, UUID> id) {

@@ -12,6 +12,7 @@ import org.mosswake.core.spread.DeckPoint;
 import org.mosswake.core.spread.Holder;
 import org.mosswake.core.spread.HolderKind;
 import org.mosswake.core.spread.Idle;
+import org.mosswake.core.spread.Wake;
 import org.mosswake.server.platform.json.Checked;
 
 /**
@@ -20,6 +21,7 @@ import org.mosswake.server.platform.json.Checked;
  * @param idleMps        through the water with all engines in gear
  * @param drogueAreaM2   drag area of a drogue that was tried, and
  * @param drogueSpeedMps the idle speed seen with it
+ * @param propSpreadM    between the outermost propellers
  */
 record BoatBody(
         UUID boatId,
@@ -35,7 +37,8 @@ record BoatBody(
         List<HolderBody> holders,
         @Nullable Double idleMps,
         @Nullable Double drogueAreaM2,
-        @Nullable Double drogueSpeedMps)
+        @Nullable Double drogueSpeedMps,
+        @Nullable Double propSpreadM)
         implements Checked {
     record HolderBody(UUID holderId, String name, HolderKind kind, PointBody base, PointBody tip) {
         Holder toCore() {
@@ -66,6 +69,7 @@ record BoatBody(
         faults.required("engines", engines);
         Place.check(faults, latitudeDeg, longitudeDeg, timeZone);
         Idle.IDLE_MPS.checkOptional(faults, "idleMps", idleMps);
+        Wake.PROP_SPREAD_M.checkOptional(faults, "propSpreadM", propSpreadM);
         Idle.DROGUE_M2.checkOptional(faults, "drogueAreaM2", drogueAreaM2);
         if (drogueAreaM2 != null && idleMps != null) {
             new Accepted(0.1, 0.99 * idleMps, "m/s").check(faults, "drogueSpeedMps", drogueSpeedMps);

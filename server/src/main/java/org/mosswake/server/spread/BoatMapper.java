@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface BoatMapper {
     String COLUMNS = "vessel_id, version, name, length_m, beam_m, engines, place, latitude_deg, longitude_deg, "
-            + "time_zone, idle_mps, drogue_area_m2 as \"drogueAreaM2\", drogue_speed_mps";
+            + "time_zone, idle_mps, drogue_area_m2 as \"drogueAreaM2\", drogue_speed_mps, prop_spread_m";
 
     record BoatRow(
             UUID vesselId,
@@ -27,7 +27,8 @@ interface BoatMapper {
             String timeZone,
             @Nullable Double idleMps,
             @Nullable Double drogueAreaM2,
-            @Nullable Double drogueSpeedMps) {}
+            @Nullable Double drogueSpeedMps,
+            @Nullable Double propSpreadM) {}
 
     record HolderRow(
             UUID vesselId,
@@ -65,9 +66,9 @@ interface BoatMapper {
 
     @Insert("""
             insert into boat (vessel_id, version, name, length_m, beam_m, engines, place, latitude_deg, longitude_deg,
-                   time_zone, idle_mps, drogue_area_m2, drogue_speed_mps)
+                   time_zone, idle_mps, drogue_area_m2, drogue_speed_mps, prop_spread_m)
             values (#{vesselId}, #{version}, #{name}, #{lengthM}, #{beamM}, #{engines}, #{place}, #{latitudeDeg},
-                    #{longitudeDeg}, #{timeZone}, #{idleMps}, #{drogueAreaM2}, #{drogueSpeedMps})
+                    #{longitudeDeg}, #{timeZone}, #{idleMps}, #{drogueAreaM2}, #{drogueSpeedMps}, #{propSpreadM})
             on conflict do nothing""")
     int insertBoat(BoatRow row);
 
@@ -75,7 +76,8 @@ interface BoatMapper {
             update boat set version = version + 1, name = #{name}, length_m = #{lengthM}, beam_m = #{beamM},
                    engines = #{engines}, place = #{place}, latitude_deg = #{latitudeDeg},
                    longitude_deg = #{longitudeDeg}, time_zone = #{timeZone}, idle_mps = #{idleMps},
-                   drogue_area_m2 = #{drogueAreaM2}, drogue_speed_mps = #{drogueSpeedMps}
+                   drogue_area_m2 = #{drogueAreaM2}, drogue_speed_mps = #{drogueSpeedMps},
+                   prop_spread_m = #{propSpreadM}
             where vessel_id = #{vesselId} and version = #{version}""")
     int updateBoat(BoatRow row);
 

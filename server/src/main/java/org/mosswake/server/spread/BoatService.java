@@ -77,7 +77,8 @@ class BoatService {
                 boats.holders(row.vesselId()).stream().map(BoatService::body).toList(),
                 row.idleMps(),
                 row.drogueAreaM2(),
-                row.drogueSpeedMps());
+                row.drogueSpeedMps(),
+                row.propSpreadM());
     }
 
     private static HolderBody body(HolderRow row) {
@@ -103,7 +104,8 @@ class BoatService {
                 body.timeZone(),
                 body.idleMps(),
                 body.drogueAreaM2(),
-                body.drogueSpeedMps());
+                body.drogueSpeedMps(),
+                body.propSpreadM());
     }
 
     private static HolderRow row(UUID vessel, int ordinal, HolderBody holder) {

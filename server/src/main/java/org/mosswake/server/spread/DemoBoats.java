@@ -43,7 +43,8 @@ class DemoBoats implements DemoPart {
                 quietLedger(),
                 SpeedUnit.KNOT.toSi(3.1),
                 null,
-                null));
+                null,
+                0.8));
         boats.save(new BoatBody(
                 DemoIds.SPRAT,
                 0,
@@ -58,7 +59,8 @@ class DemoBoats implements DemoPart {
                 sprat(),
                 SpeedUnit.KNOT.toSi(2.4),
                 0.35,
-                SpeedUnit.KNOT.toSi(1.7)));
+                SpeedUnit.KNOT.toSi(1.7),
+                null));
     }
 
     private static List<HolderBody> quietLedger() {

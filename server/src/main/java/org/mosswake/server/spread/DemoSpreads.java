@@ -95,7 +95,7 @@ class DemoSpreads implements DemoPart {
 
     /** One line down the cable, a three-way and a wire: the small boat in cold water. */
     private static SpreadDraft soundDeep() {
-        UUID twig = DemoGear.id(SPRAT, "Hair jig");
+        UUID twig = StarterBox.id(SPRAT, "Hair jig");
         return new SpreadDraft(
                 SpeedUnit.KNOT.toSi(2.6),
                 List.of(
@@ -110,8 +110,8 @@ class DemoSpreads implements DemoPart {
                                 new DeepDraft(
                                         24.0,
                                         1.0,
-                                        DemoGear.id(SPRAT, "Downrigger ball 4.5 kg"),
-                                        DemoGear.id(SPRAT, "Downrigger cable 150 lb"),
+                                        StarterBox.id(SPRAT, "Downrigger ball 4.5 kg"),
+                                        StarterBox.id(SPRAT, "Downrigger cable 150 lb"),
                                         ClipSeat.FULL)),
                         line(
                                 SPRAT,
@@ -123,9 +123,9 @@ class DemoSpreads implements DemoPart {
                                         piece(SPRAT, "Torpedo lead 0.8 kg", "Mono 50 lb", 1.5),
                                         new PieceDraft(
                                                 null,
-                                                DemoGear.id(SPRAT, "Braid 50 lb"),
+                                                StarterBox.id(SPRAT, "Braid 50 lb"),
                                                 null,
-                                                new BranchDraft(twig, DemoGear.id(SPRAT, "Mono 50 lb"), 4.5)))),
+                                                new BranchDraft(twig, StarterBox.id(SPRAT, "Mono 50 lb"), 4.5)))),
                         line(
                                 SPRAT,
                                 "sound wire",
@@ -188,6 +188,7 @@ class DemoSpreads implements DemoPart {
     }
 
     private static PieceDraft piece(UUID boat, String lure, String line, Double lengthM) {
-        return new PieceDraft(lure == null ? null : DemoGear.id(boat, lure), DemoGear.id(boat, line), lengthM, null);
+        return new PieceDraft(
+                lure == null ? null : StarterBox.id(boat, lure), StarterBox.id(boat, line), lengthM, null);
     }
 }

@@ -13,7 +13,7 @@ interface GearMapper {
     @Select("""
             select gear_id, version, name, kind, colour, length_m, mass_kg, volume_m3 as "volumeM3",
                    drag_area_m2 as "dragAreaM2", dive_area_m2 as "diveAreaM2", side_area_m2 as "sideAreaM2",
-                   slowest_mps, fastest_mps
+                   slowest_mps, fastest_mps, count, colour_role, shade
             from lure_gear where vessel_id = #{vessel} order by kind, name""")
     List<LureGearBody> lures(UUID vessel);
 
@@ -28,13 +28,14 @@ interface GearMapper {
             select concat_ws('/',
                    (select version from boat where vessel_id = #{vessel}),
                    (select sum(version) from lure_gear where vessel_id = #{vessel}),
-                   (select sum(version) from line_gear where vessel_id = #{vessel}))""")
+                   (select sum(version) from line_gear where vessel_id = #{vessel}),
+                   (select sum(version) from reel_gear where vessel_id = #{vessel}))""")
     String stamp(UUID vessel);
 
     @Insert("""
             insert into lure_gear values (#{vessel}, #{b.gearId}, 1, #{b.name}, #{b.kind}, #{b.colour}, #{b.lengthM},
                    #{b.massKg}, #{b.volumeM3}, #{b.dragAreaM2}, #{b.diveAreaM2}, #{b.sideAreaM2}, #{b.slowestMps},
-                   #{b.fastestMps})
+                   #{b.fastestMps}, #{b.count}, #{b.colourRole}, #{b.shade})
             on conflict do nothing""")
     int insertLure(@Param("vessel") UUID vessel, @Param("b") LureGearBody body);
 
@@ -42,7 +43,8 @@ interface GearMapper {
             update lure_gear set version = version + 1, name = #{b.name}, kind = #{b.kind}, colour = #{b.colour},
                    length_m = #{b.lengthM}, mass_kg = #{b.massKg}, volume_m3 = #{b.volumeM3},
                    drag_area_m2 = #{b.dragAreaM2}, dive_area_m2 = #{b.diveAreaM2}, side_area_m2 = #{b.sideAreaM2},
-                   slowest_mps = #{b.slowestMps}, fastest_mps = #{b.fastestMps}
+                   slowest_mps = #{b.slowestMps}, fastest_mps = #{b.fastestMps}, count = #{b.count},
+                   colour_role = #{b.colourRole}, shade = #{b.shade}
             where vessel_id = #{vessel} and gear_id = #{b.gearId} and version = #{b.version}""")
     int updateLure(@Param("vessel") UUID vessel, @Param("b") LureGearBody body);
 
@@ -59,4 +61,23 @@ interface GearMapper {
                    strength_n = #{b.strengthN}
             where vessel_id = #{vessel} and gear_id = #{b.gearId} and version = #{b.version}""")
     int updateLine(@Param("vessel") UUID vessel, @Param("b") LineGearBody body);
+
+    @Select("""
+            select gear_id, version, name, count, rated_m as "ratedM", rated_diameter_m as "ratedDiameterM",
+                   full_radius_m as "fullRadiusM", arbor_radius_m as "arborRadiusM", main_line_gear_id
+            from reel_gear where vessel_id = #{vessel} order by name, gear_id""")
+    List<ReelGearBody> reels(UUID vessel);
+
+    @Insert("""
+            insert into reel_gear values (#{vessel}, #{b.gearId}, 1, #{b.name}, #{b.count}, #{b.ratedM},
+                   #{b.ratedDiameterM}, #{b.fullRadiusM}, #{b.arborRadiusM}, #{b.mainLineGearId})
+            on conflict do nothing""")
+    int insertReel(@Param("vessel") UUID vessel, @Param("b") ReelGearBody body);
+
+    @Update("""
+            update reel_gear set version = version + 1, name = #{b.name}, count = #{b.count}, rated_m = #{b.ratedM},
+                   rated_diameter_m = #{b.ratedDiameterM}, full_radius_m = #{b.fullRadiusM},
+                   arbor_radius_m = #{b.arborRadiusM}, main_line_gear_id = #{b.mainLineGearId}
+            where vessel_id = #{vessel} and gear_id = #{b.gearId} and version = #{b.version}""")
+    int updateReel(@Param("vessel") UUID vessel, @Param("b") ReelGearBody body);
 }

@@ -2,6 +2,7 @@ package org.mosswake.server.spread;
 
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Function;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.server.platform.http.StaleWrite;
@@ -11,17 +12,22 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class GearService {
     /** What a boat carries. */
-    record Gear(List<LureGearBody> lures, List<LineGearBody> lines) {
+    record Gear(List<LureGearBody> lures, List<LineGearBody> lines, List<ReelGearBody> reels) {
         LureGearBody lure(UUID id) {
-            return lures.stream()
-                    .filter(lure -> lure.gearId().equals(id))
-                    .findFirst()
-                    .orElseThrow(() -> FaultException.of(FaultCode.NOT_FOUND, "gear", id.toString()));
+            return found(lures, LureGearBody::gearId, id);
         }
 
         LineGearBody line(UUID id) {
-            return lines.stream()
-                    .filter(line -> line.gearId().equals(id))
+            return found(lines, LineGearBody::gearId, id);
+        }
+
+        ReelGearBody reel(UUID id) {
+            return found(reels, ReelGearBody::gearId, id);
+        }
+
+        private static <T> T found(List<T> all, Function<T, UUID> idOf, UUID id) {
+            return all.stream()
+                    .filter(item -> idOf.apply(item).equals(id))
                     .findFirst()
                     .orElseThrow(() -> FaultException.of(FaultCode.NOT_FOUND, "gear", id.toString()));
         }
@@ -37,27 +43,57 @@ class GearService {
 
     @Transactional(readOnly = true)
     Gear of(UUID vessel) {
-        return new Gear(gear.lures(vessel), gear.lines(vessel));
+        return new Gear(gear.lures(vessel), gear.lines(vessel), gear.reels(vessel));
     }
 
     @Transactional
     LureGearBody save(UUID vessel, LureGearBody body) {
         boats.boat(vessel);
         int changed = body.version() == 0 ? gear.insertLure(vessel, body) : gear.updateLure(vessel, body);
-        LureGearBody kept = of(vessel).lure(body.gearId());
-        if (changed == 0) {
-            throw new StaleWrite("This lure", body, kept);
-        }
-        return kept;
+        return kept("This lure", changed, body, of(vessel).lure(body.gearId()));
     }
 
     @Transactional
     LineGearBody save(UUID vessel, LineGearBody body) {
         boats.boat(vessel);
         int changed = body.version() == 0 ? gear.insertLine(vessel, body) : gear.updateLine(vessel, body);
-        LineGearBody kept = of(vessel).line(body.gearId());
+        return kept("This line", changed, body, of(vessel).line(body.gearId()));
+    }
+
+    @Transactional
+    ReelGearBody save(UUID vessel, ReelGearBody body) {
+        boats.boat(vessel);
+        if (body.mainLineGearId() != null
+                && of(vessel).lines().stream().noneMatch(line -> line.gearId().equals(body.mainLineGearId()))) {
+            throw FaultException.of(
+                    FaultCode.NOT_FOUND, "mainLineGearId", body.mainLineGearId().toString());
+        }
+        int changed = body.version() == 0 ? gear.insertReel(vessel, body) : gear.updateReel(vessel, body);
+        return kept("This reel", changed, body, of(vessel).reel(body.gearId()));
+    }
+
+    /** @param added items, and {@code changed} ones */
+    record Imported(int added, int changed) {}
+
+    @Transactional
+    Imported take(UUID vessel, String table) {
+        boats.boat(vessel);
+        GearCsv.Read read = GearCsv.read(table, of(vessel), UUID::randomUUID);
+        read.lines().forEach(line -> save(vessel, line));
+        read.lures().forEach(lure -> save(vessel, lure));
+        read.reels().forEach(reel -> save(vessel, reel));
+        int all = read.lines().size() + read.lures().size() + read.reels().size();
+        int added = (int) (read.lines().stream()
+                        .filter(line -> line.version() == 0)
+                        .count()
+                + read.lures().stream().filter(lure -> lure.version() == 0).count()
+                + read.reels().stream().filter(reel -> reel.version() == 0).count());
+        return new Imported(added, all - added);
+    }
+
+    private static <T> T kept(String what, int changed, T sent, T kept) {
         if (changed == 0) {
-            throw new StaleWrite("This line", body, kept);
+            throw new StaleWrite(what, sent, kept);
         }
         return kept;
     }

@@ -7,7 +7,9 @@ import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.core.spread.Coefficient;
+import org.mosswake.core.spread.ColourRole;
 import org.mosswake.core.spread.LureItem;
+import org.mosswake.core.spread.Shade;
 import org.mosswake.core.spread.SpeedWindow;
 import org.mosswake.core.tow.Body;
 import org.mosswake.core.tow.TowLimits;
@@ -17,6 +19,8 @@ import org.mosswake.server.platform.json.Checked;
  * A lure or weight aboard; {@code version} 0 makes a new one.
  *
  * @param slowestMps with {@code fastestMps} the speeds at which it works; both or neither
+ * @param count      aboard; absent is taken as one
+ * @param colourRole with {@code shade}: by the words of the colour while absent
  */
 record LureGearBody(
         UUID gearId,
@@ -31,8 +35,12 @@ record LureGearBody(
         Double diveAreaM2,
         Double sideAreaM2,
         @Nullable Double slowestMps,
-        @Nullable Double fastestMps)
+        @Nullable Double fastestMps,
+        @Nullable Integer count,
+        @Nullable ColourRole colourRole,
+        @Nullable Shade shade)
         implements Checked {
+    static final Accepted COUNT = new Accepted(0, 999, "");
     private static final Accepted LENGTH_M = new Accepted(0.01, 3, "m");
     static final int LONGEST_NAME = 60;
 
@@ -53,6 +61,7 @@ record LureGearBody(
         if (fastestMps != null) {
             faults.required("slowestMps", slowestMps);
         }
+        COUNT.checkOptional(faults, "count", count == null ? null : (double) count);
         if (faults.list().isEmpty() && massKg == 0 && dragAreaM2 == 0) {
             faults.add(FaultCode.LURE_WITHOUT_FORCE, "massKg");
         }
@@ -82,6 +91,18 @@ record LureGearBody(
                 changed.diveAreaM2(),
                 changed.sideAreaM2(),
                 slowestMps,
-                fastestMps);
+                fastestMps,
+                count,
+                colourRole,
+                shade);
+    }
+
+    LureAboard aboard() {
+        return new LureAboard(
+                toCore(),
+                lengthM,
+                colourRole == null ? ColourRole.guess(colour) : colourRole,
+                shade == null ? Shade.guess(colour) : shade,
+                count == null ? 1 : count);
     }
 }

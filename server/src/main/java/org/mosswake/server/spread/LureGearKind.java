@@ -19,6 +19,8 @@ enum LureGearKind {
     STEERING_BAR,
     LIVE_BAIT,
     EEL_BAIT,
+    CUT_BAIT,
+    BENT_BAIT,
     ROTATING_BLADE,
     DIVING_PLANE,
     TORPEDO_LEAD,

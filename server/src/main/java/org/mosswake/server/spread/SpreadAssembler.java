@@ -51,6 +51,7 @@ class SpreadAssembler {
         private final Faults faults;
         private final int engines;
         private final Optional<Idle> idle;
+        private final Optional<Double> propSpreadM;
         private final Map<UUID, Holder> holders;
         private final Map<UUID, LureItem> lures;
         private final Map<UUID, LineItem> lines;
@@ -60,6 +61,7 @@ class SpreadAssembler {
             Aboard.Things things = aboard.of(vessel);
             engines = things.engines();
             idle = things.idle();
+            propSpreadM = things.propSpreadM();
             holders = things.holders();
             lures = things.lures();
             lines = things.lines();
@@ -72,7 +74,8 @@ class SpreadAssembler {
             }
             faults.throwIfAny();
             int running = draft.enginesRunning() == null ? engines : Math.min(engines, draft.enginesRunning());
-            return new Spread(new SpeedThroughWater(draft.speedThroughWaterMps()), running, made, here(draft), idle);
+            return new Spread(
+                    new SpeedThroughWater(draft.speedThroughWaterMps()), running, made, here(draft), idle, propSpreadM);
         }
 
         private Here here(SpreadDraft draft) {

@@ -2,13 +2,16 @@ package org.mosswake.server.spread;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.core.spread.ClipSeat;
 import org.mosswake.core.spread.Here;
+import org.mosswake.core.spread.LureItem;
 import org.mosswake.core.spread.Spread;
+import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.tow.Downrigger;
 import org.mosswake.core.tow.TowLimits;
 import org.mosswake.server.platform.json.Checked;
@@ -23,14 +26,28 @@ public record SpreadDraft(
     private static final Accepted DRAG_N = new Accepted(0, 5000, "N");
     private static final Accepted ENGINES = new Accepted(0, 6, "");
 
-    /** @param tackle from the lure up; the last is the main line and has no length */
+    /**
+     * @param tackle from the lure up; the last is the main line and has no length
+     * @param locked stays as it is when the rest is called anew
+     */
     public record LineDraft(
             UUID lineId,
             UUID holderId,
             Double letOutM,
             Double strikeDragN,
             List<PieceDraft> tackle,
-            @Nullable DeepDraft deep) {}
+            @Nullable DeepDraft deep,
+            @Nullable Boolean locked) {
+        LineDraft(
+                UUID lineId,
+                UUID holderId,
+                Double letOutM,
+                Double strikeDragN,
+                List<PieceDraft> tackle,
+                @Nullable DeepDraft deep) {
+            this(lineId, holderId, letOutM, strikeDragN, tackle, deep, null);
+        }
+    }
 
     /** For a line on a downrigger: cable from the surface down, and where the clip sits over the ball. */
     public record DeepDraft(Double cableOutM, Double clipAboveM, UUID ballGearId, UUID cableGearId, ClipSeat seat) {}
@@ -72,6 +89,23 @@ public record SpreadDraft(
             }
         }
 
+        /** Null where nothing is known. */
+        static @Nullable HereDraft of(Here here) {
+            var draft = new HereDraft(
+                    here.bottomM().orElse(null),
+                    here.bait().map(Here.Band::topM).orElse(null),
+                    here.bait().map(Here.Band::bottomM).orElse(null),
+                    here.layerM().orElse(null),
+                    here.aboveC().orElse(null),
+                    here.belowC().orElse(null),
+                    here.headingRad().map(Math::toDegrees).orElse(null),
+                    here.stream().map(Here.Stream::mps).orElse(null),
+                    here.stream()
+                            .map(stream -> Math.toDegrees(stream.towardsRad()))
+                            .orElse(null));
+            return here.equals(Here.UNKNOWN) ? null : draft;
+        }
+
         Here toCore() {
             return new Here(
                     Optional.ofNullable(bottomM),
@@ -89,6 +123,44 @@ public record SpreadDraft(
             UUID lineGearId,
             @Nullable Double lengthM,
             @Nullable BranchDraft branch) {}
+
+    /** A spread of the core's as a draft; {@code locked} lines stay marked. */
+    public static SpreadDraft of(Spread spread, Set<UUID> locked) {
+        return new SpreadDraft(
+                spread.speed().mps(),
+                spread.lines().stream()
+                        .map(line -> line(line, locked.contains(line.id())))
+                        .toList(),
+                spread.engines(),
+                HereDraft.of(spread.here()));
+    }
+
+    private static LineDraft line(SpreadLine line, boolean locked) {
+        return new LineDraft(
+                line.id(),
+                line.holder().id(),
+                line.letOutM(),
+                line.strikeDrag().newtons(),
+                line.tackle().stream()
+                        .map(piece -> new PieceDraft(
+                                piece.item().map(LureItem::id).orElse(null),
+                                piece.line().id(),
+                                piece.lengthM().orElse(null),
+                                piece.branch()
+                                        .map(twig -> new BranchDraft(
+                                                twig.lure().id(), twig.line().id(), twig.lengthM()))
+                                        .orElse(null)))
+                        .toList(),
+                line.deep()
+                        .map(deep -> new DeepDraft(
+                                deep.cableOutM(),
+                                deep.clipAboveM(),
+                                deep.ball().id(),
+                                deep.cable().id(),
+                                deep.seat()))
+                        .orElse(null),
+                locked ? true : null);
+    }
 
     @Override
     public void check(Faults faults) {

@@ -45,7 +45,8 @@ interface SpreadMapper {
             @Nullable Double clipAboveM,
             @Nullable UUID ballGearId,
             @Nullable UUID cableGearId,
-            @Nullable String clipSeat) {}
+            @Nullable String clipSeat,
+            boolean locked) {}
 
     record PieceRow(
             UUID vesselId,
@@ -116,7 +117,7 @@ interface SpreadMapper {
 
     @Insert("""
             insert into spread_line values (#{vesselId}, #{spreadId}, #{revision}, #{lineId}, #{ordinal}, #{holderId},
-                   #{letOutM}, #{strikeDragN}, #{cableOutM}, #{clipAboveM}, #{ballGearId}, #{cableGearId}, #{clipSeat})""")
+                   #{letOutM}, #{strikeDragN}, #{cableOutM}, #{clipAboveM}, #{ballGearId}, #{cableGearId}, #{clipSeat}, #{locked})""")
     int insertLine(LineRow row);
 
     @Insert("""

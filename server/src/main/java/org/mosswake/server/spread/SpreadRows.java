@@ -72,7 +72,8 @@ final class SpreadRows {
                 deep == null ? null : deep.clipAboveM(),
                 deep == null ? null : deep.ballGearId(),
                 deep == null ? null : deep.cableGearId(),
-                deep == null ? null : deep.seat().name());
+                deep == null ? null : deep.seat().name(),
+                Boolean.TRUE.equals(line.locked()));
     }
 
     static LineDraft line(LineRow row, List<PieceRow> pieces) {
@@ -87,7 +88,8 @@ final class SpreadRows {
                 row.letOutM(),
                 row.strikeDragN(),
                 pieces.stream().map(SpreadRows::piece).toList(),
-                deep);
+                deep,
+                row.locked() ? true : null);
     }
 
     static PieceRow piece(UUID vessel, UUID spread, int revision, int pieceNo, LineDraft line) {

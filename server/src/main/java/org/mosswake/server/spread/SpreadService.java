@@ -39,6 +39,11 @@ public class SpreadService {
         boats.boat(vessel);
     }
 
+    /** Refuses a spread that is not kept here. */
+    public void requireSpread(UUID vessel, UUID spread) {
+        known(spreads.spread(vessel, spread), spread);
+    }
+
     SolvedReply solve(UUID vessel, SpreadDraft draft) {
         return SolvedReply.of(solver.solve(assembler.assemble(vessel, draft)));
     }

@@ -19,7 +19,12 @@ import tools.jackson.databind.node.ObjectNode;
 /** Garbage to every endpoint of the live document: 4xx with a problem, never 5xx, never a trace of the inside. */
 @ExtendWith(RunningServer.class)
 class GarbageTest {
-    record Endpoint(String method, String path, boolean hasBody) {
+    /** @param type of the body; empty without one */
+    record Endpoint(String method, String path, String type) {
+        boolean hasBody() {
+            return !type.isEmpty();
+        }
+
         @Override
         public String toString() {
             return method + " " + path;
@@ -40,14 +45,21 @@ class GarbageTest {
                         .forEach(operation -> all.add(new Endpoint(
                                 operation.getKey().toUpperCase(java.util.Locale.ROOT),
                                 path.getKey(),
-                                operation.getValue().has("requestBody")))));
+                                bodyType(operation.getValue())))));
         return all.stream();
+    }
+
+    private static String bodyType(JsonNode operation) {
+        var types = operation.path("requestBody").path("content").propertyNames();
+        return types.isEmpty() ? "" : types.iterator().next();
     }
 
     private static String addressed(Api api, String path) {
         String boat = api.quietLedger().substring("/api/boats/".length());
         return path.replace("{boat}", boat)
                 .replace("{kind}", "MONO")
+                .replace("{day}", "2026-06-18")
+                .replace("{species}", "MAHI")
                 .replaceAll("\\{(spread|trip|calibration)}", UUID.randomUUID().toString());
     }
 
@@ -92,13 +104,16 @@ class GarbageTest {
             refused(
                     api.send(
                             endpoint.method(),
-                            path.replaceAll("[0-9a-f]{8}-[0-9a-f-]{27}", "not-an-id") + "?date=%20&strengthLb=x",
+                            path.replace("MAHI", "KRAKEN")
+                                            .replace("2026-06-18", "soon")
+                                            .replaceAll("[0-9a-f]{8}-[0-9a-f-]{27}", "not-an-id")
+                                    + "?date=%20&strengthLb=x",
                             null),
                     endpoint);
             return;
         }
         for (String body : bodies()) {
-            Api.Answer answer = api.send(endpoint.method(), path, body);
+            Api.Answer answer = api.send(endpoint.method(), path, body, "Content-Type", endpoint.type());
             refused(answer, endpoint);
             assertThat(answer.json().has("faults")).as("%s %s", endpoint, body).isTrue();
         }
@@ -151,12 +166,14 @@ class GarbageTest {
             String body = random.ints(1 + random.nextInt(60), 1, 0x2fff)
                     .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
                     .toString();
-            refused(api.send(endpoint.method(), addressed(api, endpoint.path()), body), endpoint);
+            refused(
+                    api.send(endpoint.method(), addressed(api, endpoint.path()), body, "Content-Type", endpoint.type()),
+                    endpoint);
         }
     }
 
     private static void refused(Api.Answer answer, Endpoint endpoint) {
-        boolean needsNothing = endpoint.path().matches("/api/(boats|lure-kinds)");
+        boolean needsNothing = endpoint.path().matches("/api/(boats|lure-kinds|call/catalogue)");
         if (!needsNothing) {
             assertThat(answer.status()).as("%s %s", endpoint, answer.text()).isBetween(400, 499);
         }

@@ -32,11 +32,18 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
     public static ConfigurableApplicationContext start(String url, Map<String, Object> more) {
         var application = new SpringApplication(MossWake.class);
         var settings = new java.util.HashMap<String, Object>(Map.of(
-                "spring.datasource.url", url,
-                "spring.datasource.username", environment("MOSS_TEST_DATABASE_USER"),
-                "spring.datasource.password", environment("MOSS_TEST_DATABASE_PASSWORD"),
-                "moss.postgres-bin", environment("MOSS_TEST_POSTGRES_BIN"),
-                "server.port", "0"));
+                "spring.datasource.url",
+                url,
+                "spring.datasource.username",
+                environment("MOSS_TEST_DATABASE_USER"),
+                "spring.datasource.password",
+                environment("MOSS_TEST_DATABASE_PASSWORD"),
+                "moss.postgres-bin",
+                environment("MOSS_TEST_POSTGRES_BIN"),
+                "server.port",
+                "0",
+                "moss.warm-up",
+                "false"));
         settings.putAll(more);
         application.setDefaultProperties(settings);
         return application.run(settings.entrySet().stream()

@@ -1,0 +1,11 @@
+package org.mosswake.core.call;
+
+/** How sure a number is. */
+public enum Basis {
+    /** Usual practice of the trade. */
+    PRACTICE,
+    /** A guess that the log should correct. */
+    ESTIMATE,
+    /** Set by the skipper. */
+    YOURS
+}

@@ -1,0 +1,46 @@
+package org.mosswake.core.call;
+
+import java.util.List;
+import java.util.Optional;
+import org.mosswake.core.rig.Spool;
+import org.mosswake.core.spread.ColourRole;
+import org.mosswake.core.spread.LineItem;
+import org.mosswake.core.spread.LineKind;
+import org.mosswake.core.spread.LureItem;
+import org.mosswake.core.spread.Shade;
+
+/** What is aboard to fish with. */
+public record Box(List<Lure> lures, List<Line> lines, List<Reel> reels) {
+    public Box {
+        lures = List.copyOf(lures);
+        lines = List.copyOf(lines);
+        reels = List.copyOf(reels);
+    }
+
+    /** @param count of it aboard */
+    public record Lure(LureItem item, double lengthM, ColourRole role, Shade shade, int count) {
+        boolean lead() {
+            return item.kind().endsWith("_LEAD");
+        }
+    }
+
+    public record Line(LineItem item, LineKind kind) {}
+
+    /**
+     * Rods with reels, all alike.
+     *
+     * @param main what is spooled, of {@link Box#lines}; empty for a reel that is kept for downrigger or spare
+     */
+    public record Reel(String name, Spool spool, Optional<Line> main, int count) {}
+
+    /** Rods aboard; empty when none was entered, so that nobody is held to none. */
+    Optional<Integer> rods() {
+        return reels.isEmpty()
+                ? Optional.empty()
+                : Optional.of(reels.stream().mapToInt(Reel::count).sum());
+    }
+
+    boolean hasLine(LineKind... kinds) {
+        return lines.stream().anyMatch(line -> List.of(kinds).contains(line.kind()));
+    }
+}

@@ -1,0 +1,132 @@
+package org.mosswake.core.call;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.mosswake.core.call.Playbook.Trait;
+import org.mosswake.core.spread.LineKind;
+import org.mosswake.core.spread.LureKind;
+import org.mosswake.core.units.Figure;
+import org.mosswake.core.units.Force;
+import org.mosswake.core.units.ForceUnit;
+import org.mosswake.core.units.Sentence;
+import org.mosswake.core.units.SpeedThroughWater;
+
+/** What of a playbook's wants the box can give. */
+final class BoxFit {
+    /** Clear line from this strength on stands teeth for a while (ESTIMATE). */
+    private static final double HEAVY_CLEAR_N =
+            Force.of(80, ForceUnit.POUND_FORCE).newtons();
+
+    /**
+     * @param wanted positions of the usual line count
+     * @param filled of them, with a lure of the right kind that works at the speed
+     * @param missing kinds of which there are too few
+     */
+    record Fit(int wanted, int filled, List<LureKind> missing) {}
+
+    private BoxFit() {}
+
+    static Fit of(Situation s, Playbook p) {
+        var left = new HashMap<UUID, Integer>();
+        s.outfit().box().lures().forEach(lure -> left.put(lure.item().id(), lure.count()));
+        var speed = new SpeedThroughWater(p.startMps());
+        Set<LureKind> missing = new LinkedHashSet<>();
+        int filled = 0;
+        List<Slot> positions = p.positions(p.usualLines());
+        for (Slot slot : positions) {
+            Optional<Box.Lure> found = s.outfit().box().lures().stream()
+                    .filter(lure -> left.get(lure.item().id()) > 0 && suits(lure, slot, speed))
+                    .findFirst();
+            if (found.isPresent()) {
+                left.merge(found.get().item().id(), -1, Integer::sum);
+                filled++;
+            } else {
+                slot.firstKind().ifPresent(missing::add);
+            }
+        }
+        return new Fit(positions.size(), filled, List.copyOf(missing));
+    }
+
+    static boolean suits(Box.Lure lure, Slot slot, SpeedThroughWater speed) {
+        boolean kind =
+                slot.kinds().stream().anyMatch(k -> k.name().equals(lure.item().kind()));
+        return kind && lure.item().works().map(window -> window.holds(speed)).orElse(true);
+    }
+
+    static Optional<Sentence> full(Situation s, Playbook p) {
+        Fit fit = of(s, p);
+        return fit.filled() == fit.wanted()
+                ? Optional.of(Sentence.of("the box has the {0} lures it wants", Figure.count(fit.wanted())))
+                : Optional.empty();
+    }
+
+    static Optional<Sentence> part(Situation s, Playbook p) {
+        Fit fit = of(s, p);
+        return fit.filled() > 0 && fit.filled() < fit.wanted()
+                ? Optional.of(Sentence.of(
+                        "the box has {0} of the {1} lures it wants",
+                        Figure.count(fit.filled()), Figure.count(fit.wanted())))
+                : Optional.empty();
+    }
+
+    static Optional<Sentence> none(Situation s, Playbook p) {
+        return of(s, p).filled() == 0 ? Optional.of(Sentence.of("the box has no lure for it")) : Optional.empty();
+    }
+
+    /** Whether teeth can be met as the skipper's way has it. */
+    static boolean hasBiteLeader(Box box, Schools schools) {
+        boolean wire = box.hasLine(LineKind.BITE_WIRE, LineKind.BITE_CABLE);
+        boolean clear = box.lines().stream()
+                .anyMatch(line -> (line.kind() == LineKind.FLUOROCARBON || line.kind() == LineKind.MONO)
+                        && line.item().strength().newtons() >= HEAVY_CLEAR_N);
+        return schools.is(School.BITE_LEADER, 1) ? wire || clear : wire;
+    }
+
+    static Optional<Sentence> noBiteLeader(Situation s, Playbook p) {
+        return p.is(Trait.BITE) && !hasBiteLeader(s.outfit().box(), s.schools())
+                ? Optional.of(Sentence.of("no bite leader in the box: teeth part it"))
+                : Optional.empty();
+    }
+
+    static Optional<Sentence> shortReel(Situation s, Playbook p) {
+        List<Double> left = new ArrayList<>();
+        double out = p.slots().stream()
+                .filter(slot -> slot.reach().aim() == Slot.Aim.LET_OUT)
+                .mapToDouble(slot -> slot.reach().least())
+                .max()
+                .orElse(0);
+        for (Box.Reel reel : s.outfit().box().reels()) {
+            reel.main()
+                    .ifPresent(main -> left.add(reel.spool().leftM(main.item().diameterM(), out)));
+        }
+        return left.stream()
+                .max(Double::compare)
+                .filter(most -> most < p.keepM())
+                .map(most -> Sentence.of(
+                        "no reel keeps {0} behind the longest line: {1} at most",
+                        Figure.distance(p.keepM()), Figure.distance(Math.max(0, most))));
+    }
+
+    /** What the box lacks for a playbook, for the shopping list. */
+    static List<Sentence> lacks(Situation s, Playbook p) {
+        var lacks = new ArrayList<Sentence>();
+        of(s, p).missing().forEach(kind -> lacks.add(Sentence.of(words(kind))));
+        if (noBiteLeader(s, p).isPresent()) {
+            lacks.add(Sentence.of(
+                    s.schools().is(School.BITE_LEADER, 1)
+                            ? "bite leader: clear line of 80 lb or more"
+                            : "bite leader: wire or cable"));
+        }
+        return lacks;
+    }
+
+    static String words(LureKind kind) {
+        return kind.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+}

@@ -1,0 +1,25 @@
+package org.mosswake.core.call;
+
+import java.util.Optional;
+import org.mosswake.core.spread.Boat;
+import org.mosswake.core.spread.HolderKind;
+import org.mosswake.core.spread.Idle;
+
+/**
+ * The boat and what she carries.
+ *
+ * @param propSpreadM between her outermost propellers (m), when it is known
+ */
+public record Outfit(Boat boat, Optional<Idle> idle, Box box, Optional<Double> propSpreadM) {
+    public Outfit(Boat boat, Optional<Idle> idle, Box box) {
+        this(boat, idle, box, Optional.empty());
+    }
+
+    boolean has(HolderKind kind) {
+        return boat.holders().stream().anyMatch(holder -> holder.kind() == kind);
+    }
+
+    long count(HolderKind kind) {
+        return boat.holders().stream().filter(holder -> holder.kind() == kind).count();
+    }
+}

@@ -1,0 +1,73 @@
+package org.mosswake.core.call;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * One method: for whom, how fast, how many lines, in which pattern.
+ *
+ * @param leastMps  through the water, with {@code startMps} and {@code mostMps} (m/s)
+ * @param usualLines most crews fish; between {@code leastLines} and {@code mostLines}
+ * @param waterFromM depths of water it is practised in, with {@code waterToM} (m)
+ * @param keepM     line that must stay on the reel behind the let-out (m)
+ * @param slots     the pattern, the most important position first
+ * @param sure      whether speed and let-outs are practice or a guess
+ */
+public record Playbook(
+        PlaybookId id,
+        List<Species> targets,
+        double leastMps,
+        double startMps,
+        double mostMps,
+        int leastLines,
+        int usualLines,
+        int mostLines,
+        double waterFromM,
+        double waterToM,
+        double keepM,
+        Set<Trait> traits,
+        List<Slot> slots,
+        Basis sure) {
+    public Playbook {
+        targets = List.copyOf(targets);
+        traits = Set.copyOf(traits);
+        slots = List.copyOf(slots);
+    }
+
+    enum Trait {
+        /** At the surface, in clean open water. */
+        OPEN_SURFACE,
+        DEEP,
+        /** Teeth: a bite leader is tied. */
+        BITE,
+        LIVE_BAIT,
+        DEAD_BAIT
+    }
+
+    boolean is(Trait trait) {
+        return traits.contains(trait);
+    }
+
+    /** Lines in the pattern, pairs opened. */
+    int positions() {
+        return slots.stream().mapToInt(slot -> slot.pair() ? 2 : 1).sum();
+    }
+
+    /**
+     * The positions of so many lines, the most important first; a pair that does not fit gives one.
+     */
+    List<Slot> positions(int lines) {
+        var taken = new ArrayList<Slot>();
+        for (Slot slot : slots) {
+            if (taken.size() >= lines) {
+                break;
+            }
+            taken.add(slot);
+            if (slot.pair() && taken.size() < lines) {
+                taken.add(slot);
+            }
+        }
+        return taken;
+    }
+}

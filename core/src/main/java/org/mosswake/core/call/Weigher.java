@@ -1,0 +1,75 @@
+package org.mosswake.core.call;
+
+import java.util.List;
+
+/**
+ * Weighs many situations that share boat, box and the skipper's ways: what hangs on those alone is weighed once. Only
+ * sums; {@link Ranking} gives the reasons.
+ */
+final class Weigher {
+    private static final PlaybookId[] IDS = PlaybookId.values();
+    private static final List<Rule> STEADY =
+            Rules.ALL.stream().filter(Weigher::steady).toList();
+    private static final List<Rule> MOVING =
+            Rules.ALL.stream().filter(rule -> !steady(rule)).toList();
+
+    private final Numbers numbers;
+    private final Playbook[] playbooks = new Playbook[IDS.length];
+    private final int[] base = new int[IDS.length];
+
+    Weigher(Situation s) {
+        numbers = s.numbers();
+        for (int i = 0; i < IDS.length; i++) {
+            playbooks[i] = numbers.playbook(IDS[i]);
+            base[i] = sum(STEADY, s, playbooks[i]);
+        }
+    }
+
+    private static boolean steady(Rule rule) {
+        return rule.topic() == Topic.BOX || rule.topic() == Topic.BOAT;
+    }
+
+    private int sum(List<Rule> rules, Situation s, Playbook p) {
+        int sum = 0;
+        for (Rule rule : rules) {
+            int weight = numbers.tenths(rule, p.id());
+            if (weight != 0 && rule.says().apply(s, p).isPresent()) {
+                sum += weight;
+            }
+        }
+        return sum;
+    }
+
+    /** Tenths by playbook. */
+    record Weights(int[] tenths) {
+        PlaybookId first() {
+            int best = 0;
+            for (int i = 1; i < tenths.length; i++) {
+                best = tenths[i] > tenths[best] ? i : best;
+            }
+            return IDS[best];
+        }
+
+        int of(PlaybookId id) {
+            return tenths[id.ordinal()];
+        }
+
+        /** Of one over the best of the others; negative where another leads. */
+        int lead(PlaybookId id) {
+            int best = Integer.MIN_VALUE;
+            for (int i = 0; i < tenths.length; i++) {
+                best = i == id.ordinal() ? best : Math.max(best, tenths[i]);
+            }
+            return of(id) - best;
+        }
+    }
+
+    /** Of a situation with other conditions or another moment, but the same boat, box, ways and numbers. */
+    Weights weigh(Situation s) {
+        var tenths = base.clone();
+        for (int i = 0; i < IDS.length; i++) {
+            tenths[i] += sum(MOVING, s, playbooks[i]);
+        }
+        return new Weights(tenths);
+    }
+}

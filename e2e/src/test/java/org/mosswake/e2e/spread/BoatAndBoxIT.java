@@ -1,0 +1,128 @@
+package org.mosswake.e2e.spread;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.mosswake.e2e.support.Journey;
+
+class BoatAndBoxIT extends Journey {
+    private void go(String station) {
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName(station).setExact(true))
+                .click();
+    }
+
+    @Test
+    void aHolderIsDraggedIntoPlaceAndKept() {
+        go("Boat");
+        var tip = page.locator("[data-handle='plan Port gunwale tip']");
+        tip.waitFor();
+        String before = tip.getAttribute("aria-valuetext");
+        // Hovering waits until the drawing has its size.
+        tip.hover();
+        var box = tip.boundingBox();
+        double x = box.x + box.width / 2;
+        double y = box.y + box.height / 2;
+        page.mouse().move(x, y);
+        page.mouse().down();
+        for (int i = 1; i <= 5; i++) {
+            page.mouse().move(x + 4 * i, y - 6 * i);
+        }
+        page.mouse().up();
+        assertThat(tip).not().hasAttribute("aria-valuetext", before);
+        button("Undo").click();
+        assertThat(tip).hasAttribute("aria-valuetext", before);
+        tip.focus();
+        tip.press("Shift+ArrowUp");
+        assertThat(tip).not().hasAttribute("aria-valuetext", before);
+        String moved = tip.getAttribute("aria-valuetext");
+        button("Keep the boat").click();
+        assertThat(button("Keep the boat")).isDisabled();
+        page.reload();
+        assertThat(page.locator("[data-handle='plan Port gunwale tip']")).hasAttribute("aria-valuetext", moved);
+        assertThat(complaints).isEmpty();
+    }
+
+    @Test
+    void aHolderIsAddedMirroredAndTakenOffAndOneInUseIsNot() {
+        go("Boat");
+        page.getByTestId("boat-drawing").waitFor();
+        button("Add a holder").click();
+        var name = page.getByLabel("Name of the holder");
+        assertThat(name).hasValue("New holder");
+        button("Mirror it").click();
+        assertThat(name).hasValue("New holder, other side");
+        button("Take it off").click();
+        button("Keep the boat").click();
+        assertThat(button("Keep the boat")).isDisabled();
+        page.locator("[data-handle='plan Centre rigger tip']").focus();
+        button("Take it off").click();
+        button("Keep the boat").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("which a spread uses");
+    }
+
+    @Test
+    void whatIsInTheBoxIsFoundCountedAndAdded() {
+        go("Box");
+        page.getByLabel("Find in the box").fill("pink popping");
+        var rows = page.getByLabel("What is aboard").locator("tbody tr");
+        assertThat(rows).hasCount(1);
+        page.getByLabel("One Popping head more").click();
+        assertThat(rows.first()).containsText("3");
+        page.getByLabel("Find in the box").fill("");
+        page.getByLabel("Add to the box").selectOption("hair jig");
+        var item = page.getByLabel("Item", new Page.GetByLabelOptions().setExact(true));
+        item.getByLabel("Name").fill("Hair jig, orange");
+        item.getByLabel("Colour", new Locator.GetByLabelOptions().setExact(true))
+                .fill("orange");
+        button("Keep it").click();
+        page.getByLabel("Find in the box").fill("hair jig, orange");
+        assertThat(rows).hasCount(1);
+    }
+
+    @Test
+    void theTableGoesOutAndComesIn() throws IOException {
+        go("Box");
+        var file = page.waitForDownload(() -> page.getByText("Table out").click());
+        String table = Files.readString(file.path());
+        assertThat(table).startsWith("what,id,name,kind");
+        String columns = table.lines().findFirst().orElseThrow();
+        int wanted = columns.split(",", -1).length;
+        String row = "lure,,Tinsel,SQUID,5,pink" + ",".repeat(wanted - 6);
+        take("box.csv", table + row + "\r\n");
+        assertThat(page.getByRole(AriaRole.STATUS).first()).containsText(Pattern.compile("1 new, \\d+ changed"));
+        page.getByLabel("Find in the box").fill("tinsel");
+        assertThat(page.getByLabel("What is aboard").locator("tbody tr")).hasCount(1);
+        take("bad.csv", "what,name,kind\nlure,Odd,kraken\n");
+        assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("row 2.kind");
+    }
+
+    private void take(String name, String text) {
+        page.getByLabel("Table to take in")
+                .setInputFiles(new FilePayload(name, "text/csv", text.getBytes(StandardCharsets.UTF_8)));
+    }
+
+    @Test
+    void aLockedLineStaysWhenTheRestIsCalled() {
+        lure("S1").focus();
+        button("Lock").click();
+        double kept = letOut("S1");
+        button("Call the rest").click();
+        assertThat(page.getByText("Calling the lines that are not locked.")).hasCount(0);
+        assertThat(button("Undo")).isEnabled();
+        assertThat(page.locator("[data-testid=plan] [data-line]")).hasCount(6);
+        assertThat(letOut("S1")).isEqualTo(kept);
+        button("Undo").click();
+        assertThat(button("Locked")).isVisible();
+    }
+}

@@ -1,0 +1,177 @@
+package org.mosswake.server.call;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.mosswake.core.call.Box;
+import org.mosswake.core.call.Call;
+import org.mosswake.core.call.DayPlan;
+import org.mosswake.core.call.Entry;
+import org.mosswake.core.call.FirstSpread;
+import org.mosswake.core.call.LineCount;
+import org.mosswake.core.call.Moment;
+import org.mosswake.core.call.Outfit;
+import org.mosswake.core.call.Playbook;
+import org.mosswake.core.call.Ranking;
+import org.mosswake.core.call.Situation;
+import org.mosswake.core.call.Species;
+import org.mosswake.core.call.Topic;
+import org.mosswake.core.clock.DemoTides;
+import org.mosswake.core.clock.LightDepth;
+import org.mosswake.core.clock.MoonDay;
+import org.mosswake.core.clock.Step;
+import org.mosswake.core.clock.SunDay;
+import org.mosswake.core.clock.TideStation;
+import org.mosswake.core.spread.Spread;
+import org.mosswake.core.spread.SpreadLine;
+import org.mosswake.server.spread.Carried;
+import org.mosswake.server.spread.CarriedService;
+import org.mosswake.server.spread.LineAboard;
+import org.springframework.stereotype.Service;
+
+/** Puts boat, box, ways and day together and asks the core. */
+@Service
+class CallService {
+    /** Hours weighed before the light comes and after it goes. */
+    private static final Duration BESIDE_LIGHT = Duration.ofMinutes(60);
+
+    private final CarriedService carried;
+    private final WaysService ways;
+
+    CallService(CarriedService carried, WaysService ways) {
+        this.carried = carried;
+        this.ways = ways;
+    }
+
+    /** A day at a place. */
+    private record Sky(SunDay sun, MoonDay moon, Optional<TideStation> tide, ZoneId zone) {
+        static Sky of(CallBody body) {
+            PlaceBody place = body.place();
+            return new Sky(
+                    SunDay.of(body.day(), place.zone(), place.latitudeDeg(), place.longitudeDeg()),
+                    MoonDay.of(body.day(), place.zone(), place.latitudeDeg(), place.longitudeDeg()),
+                    TideStation.near(DemoTides.ALL, place.latitudeDeg(), place.longitudeDeg()),
+                    place.zone());
+        }
+
+        Moment moment(Instant at) {
+            return Moment.of(at, sun, moon, tide.map(station -> station.streamMps(at)));
+        }
+    }
+
+    CallReply call(UUID vessel, CallBody body) {
+        Sky sky = Sky.of(body);
+        Situation s = situation(vessel, body, sky);
+        Call call = Call.of(s, moments(body, sky), Optional.ofNullable(body.playbook()));
+        Optional<Entry> entry = entry(s, call.taken());
+        Optional<Integer> room = entry.flatMap(Entry::bag)
+                .flatMap(bag -> s.conditions().count(Topic.CREW).map(crew -> bag * crew));
+        return CallReply.of(call, steps(s, call, body, sky), entry, room);
+    }
+
+    /** Of the target where the playbook takes it, else of its first fish in the table. */
+    private static Optional<Entry> entry(Situation s, Playbook p) {
+        Optional<Species> target = s.conditions().target().filter(p.targets()::contains);
+        return s.table().stream()
+                .filter(entry ->
+                        target.map(entry.species()::equals).orElse(p.targets().contains(entry.species())))
+                .findFirst();
+    }
+
+    List<Step> steps(UUID vessel, CallBody body) {
+        Sky sky = Sky.of(body);
+        Situation s = situation(vessel, body, sky);
+        return steps(s, Call.of(s, moments(body, sky), Optional.ofNullable(body.playbook())), body, sky);
+    }
+
+    private static List<Step> steps(Situation s, Call call, CallBody body, Sky sky) {
+        Instant start = body.day().atStartOfDay(sky.zone()).toInstant();
+        var wishes = new DayPlan.Wishes(
+                minutes(body.runOutMin() == null ? CallBody.USUAL_RUN_MIN : body.runOutMin()),
+                Optional.ofNullable(body.catchBaitMin()).map(CallService::minutes),
+                Optional.ofNullable(body.linesIn()),
+                Optional.ofNullable(body.homeAt()),
+                sky.zone(),
+                sky.sun(),
+                sky.tide()
+                        .map(station -> station.turns(start, start.plus(Duration.ofHours(26))))
+                        .orElse(List.of()));
+        return DayPlan.of(s, call, wishes);
+    }
+
+    private static Duration minutes(double minutes) {
+        return Duration.ofSeconds(Math.round(60 * minutes));
+    }
+
+    private static List<Moment> moments(CallBody body, Sky sky) {
+        Instant midnight = body.day().atStartOfDay(sky.zone()).toInstant();
+        Instant from = sky.sun().firstLight().map(at -> at.minus(BESIDE_LIGHT)).orElse(midnight);
+        Instant to = sky.sun().lastLight().map(at -> at.plus(BESIDE_LIGHT)).orElse(midnight.plus(Duration.ofHours(24)));
+        long step = Call.STEP.toSeconds();
+        Instant at = Instant.ofEpochSecond(Math.floorDiv(from.getEpochSecond(), step) * step);
+        var moments = new ArrayList<Moment>();
+        for (; at.isBefore(to); at = at.plus(Call.STEP)) {
+            moments.add(sky.moment(at));
+        }
+        return moments;
+    }
+
+    private Situation situation(UUID vessel, CallBody body, Sky sky) {
+        return new Situation(
+                body.day(),
+                sky.moment(body.at()),
+                body.conditions(),
+                outfit(carried.of(vessel)),
+                ways.schools(vessel),
+                ways.table(vessel),
+                ways.numbers(vessel));
+    }
+
+    private static Outfit outfit(Carried carried) {
+        return new Outfit(
+                carried.boat(),
+                carried.idle(),
+                new Box(
+                        carried.lures().stream()
+                                .map(lure -> new Box.Lure(
+                                        lure.item(), lure.lengthM(), lure.role(), lure.shade(), lure.count()))
+                                .toList(),
+                        carried.lines().stream().map(CallService::line).toList(),
+                        carried.reels().stream()
+                                .map(reel -> new Box.Reel(
+                                        reel.name(), reel.spool(), reel.main().map(CallService::line), reel.count()))
+                                .toList()));
+    }
+
+    private static Box.Line line(LineAboard line) {
+        return new Box.Line(line.item(), line.kind());
+    }
+
+    /** All that a build needs, gathered before the first word of the answer: faults come as any other's. */
+    record Build(FirstSpread.Wish wish, LineCount lines) {}
+
+    Build build(UUID vessel, BuildBody body) {
+        Sky sky = Sky.of(body.call());
+        Situation s = situation(vessel, body.call(), sky);
+        Playbook p = Optional.ofNullable(body.call().playbook())
+                .map(s.numbers()::playbook)
+                .orElseGet(() -> Ranking.of(s).first().playbook());
+        LineCount count = LineCount.of(s, p);
+        int lines = body.lines() == null ? count.lines() : body.lines();
+        List<SpreadLine> locked = body.draft() == null ? List.of() : carried.locked(vessel, body.draft());
+        Instant rise = sky.sun().rise().orElse(body.call().at());
+        return new Build(
+                new FirstSpread.Wish(
+                        s,
+                        p,
+                        Math.min(Spread.MOST_LINES, Math.max(lines, locked.size())),
+                        locked,
+                        LightDepth.COHO.at(body.call().at(), rise),
+                        UUID::randomUUID),
+                count);
+    }
+}

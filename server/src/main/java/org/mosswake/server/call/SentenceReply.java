@@ -1,0 +1,22 @@
+package org.mosswake.server.call;
+
+import java.util.List;
+import org.mosswake.core.units.Figure;
+import org.mosswake.core.units.Sentence;
+
+/** A sentence with its figures left open; the page prints them in the reader's units. */
+public record SentenceReply(String text, List<FigureReply> figures) {
+    public record FigureReply(Figure.Kind kind, Double si) {}
+
+    static SentenceReply of(Sentence sentence) {
+        return new SentenceReply(
+                sentence.text(),
+                sentence.figures().stream()
+                        .map(figure -> new FigureReply(figure.kind(), figure.si()))
+                        .toList());
+    }
+
+    static List<SentenceReply> of(List<Sentence> sentences) {
+        return sentences.stream().map(SentenceReply::of).toList();
+    }
+}

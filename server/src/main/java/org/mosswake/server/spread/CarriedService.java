@@ -1,0 +1,39 @@
+package org.mosswake.server.spread;
+
+import java.util.List;
+import java.util.UUID;
+import org.mosswake.core.spread.Spread;
+import org.mosswake.core.spread.SpreadLine;
+import org.springframework.stereotype.Service;
+
+/** What other capabilities may know of a boat, her gear and a draft. */
+@Service
+public class CarriedService {
+    private final BoatService boats;
+    private final Aboard aboard;
+    private final SpreadAssembler assembler;
+
+    CarriedService(BoatService boats, Aboard aboard, SpreadAssembler assembler) {
+        this.boats = boats;
+        this.aboard = aboard;
+        this.assembler = assembler;
+    }
+
+    public List<UUID> boats() {
+        return boats.all().stream().map(BoatBody::boatId).toList();
+    }
+
+    public Carried of(UUID vessel) {
+        return aboard.of(vessel).carried();
+    }
+
+    /** Lines of a draft that the skipper keeps as they are. */
+    public List<SpreadLine> locked(UUID vessel, SpreadDraft draft) {
+        Spread spread = assembler.assemble(vessel, draft);
+        return spread.lines().stream()
+                .filter(line -> draft.lines().stream()
+                        .anyMatch(
+                                drafted -> drafted.lineId().equals(line.id()) && Boolean.TRUE.equals(drafted.locked())))
+                .toList();
+    }
+}

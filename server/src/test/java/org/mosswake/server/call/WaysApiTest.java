@@ -1,0 +1,162 @@
+package org.mosswake.server.call;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.mosswake.server.support.Api;
+import org.mosswake.server.support.RunningServer;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+@ExtendWith(RunningServer.class)
+class WaysApiTest {
+    private static ObjectNode side(String school, int side) {
+        return Api.JSON.createObjectNode().put("school", school).put("side", side);
+    }
+
+    private static int of(Api api, String playbook) {
+        JsonNode call = api.post(api.sprat() + "/call", CallApiTest.warm("TARGET WAHOO"))
+                .json();
+        return call.get("scores")
+                .valueStream()
+                .filter(score -> score.get("playbook").asString().equals(playbook))
+                .findFirst()
+                .orElseThrow()
+                .get("tenths")
+                .asInt();
+    }
+
+    @Test
+    void aSideTakenIsRememberedAndChangesTheCall(Api api) {
+        String schools = api.sprat() + "/schools";
+        assertThat(api.get(schools).json()).hasSize(16);
+        int before = of(api, "M1");
+        api.put(schools, side("FAST", 1));
+        assertThat(of(api, "M1")).isLessThan(before);
+        assertThat(api.get(schools).json().valueStream())
+                .anyMatch(s -> s.get("school").asString().equals("FAST")
+                        && s.get("side").asInt() == 1);
+        api.put(schools, side("FAST", 0));
+        assertThat(of(api, "M1")).isEqualTo(before);
+        assertThat(api.put(schools, side("FAST", 7)).status()).isEqualTo(400);
+        assertThat(api.put(schools, side("SLOW", 0)).fields()).containsExactly("school");
+    }
+
+    private static ObjectNode numbers(Object... keysAndValues) {
+        ObjectNode body = Api.JSON.createObjectNode();
+        var set = body.putArray("set");
+        for (int i = 0; i < keysAndValues.length; i += 2) {
+            set.addObject().put("key", (String) keysAndValues[i]).put("value", (Double) keysAndValues[i + 1]);
+        }
+        return body;
+    }
+
+    @Test
+    void aNumberSetIsKeptAndGoesBackWhenLeftOut(Api api) {
+        String path = api.sprat() + "/numbers";
+        int before = of(api, "M2");
+        api.put(path, numbers("TARGET_FIRST.M2", 55.0));
+        assertThat(of(api, "M2")).isEqualTo(before + 25);
+        assertThat(api.get(path).json().get("set")).hasSize(1);
+        api.put(path, numbers());
+        assertThat(of(api, "M2")).isEqualTo(before);
+        assertThat(api.put(path, numbers("M2.startMps", 99.0)).fields()).contains("M2.startMps");
+        assertThat(api.put(path, numbers("nothing.at.all", 1.0)).status()).isEqualTo(400);
+        JsonNode catalogue = api.get("/api/call/catalogue").json();
+        assertThat(catalogue.get("numbers").size()).isGreaterThan(500);
+        assertThat(catalogue.get("numbers").valueStream())
+                .allMatch(n -> n.get("basis").asString().matches("PRACTICE|ESTIMATE"));
+    }
+
+    private static ObjectNode rule() {
+        return Api.JSON
+                .createObjectNode()
+                .put("species", "CHINOOK")
+                .put("version", 0)
+                .put("dated", "2026-06-02")
+                .put("seasonFrom", "07-01")
+                .put("seasonTo", "09-15")
+                .put("bag", 2)
+                .put("leastLengthM", 0.62)
+                .put("barbless", true)
+                .put("mostLines", 1)
+                .put("gear", "invented");
+    }
+
+    @Test
+    void theTableIsTheSkippersOwn(Api api) {
+        String path = api.sprat() + "/rules";
+        ObjectNode rule = rule();
+        JsonNode kept = api.put(path, rule).json();
+        assertThat(kept.get("version").asInt()).isEqualTo(1);
+        assertThat(api.put(path, rule).status()).isEqualTo(409);
+        JsonNode call = api.post(
+                        api.sprat() + "/call",
+                        CallApiTest.warm("TARGET CHINOOK").put("playbook", "M17"))
+                .json();
+        assertThat(call.get("rule").get("barbless").asBoolean()).isTrue();
+        assertThat(call.get("lines").get("lines").asInt()).isEqualTo(1);
+        assertThat(call.get("lines").get("bounds").get(0).get("what").asString())
+                .isEqualTo("TABLE");
+        assertThat(api.send("DELETE", path + "/CHINOOK", null).status()).isEqualTo(204);
+        assertThat(api.get(path).json().valueStream())
+                .noneMatch(r -> r.get("species").asString().equals("CHINOOK"));
+    }
+
+    @Test
+    void aTableThatCannotBeIsRefusedByField(Api api) {
+        String path = api.sprat() + "/rules";
+        ObjectNode odd = rule();
+        odd.remove("seasonTo");
+        assertThat(api.put(path, odd).fields()).containsExactly("seasonTo");
+        assertThat(api.put(path, rule().put("seasonFrom", "31st")).fields()).containsExactly("seasonFrom");
+        assertThat(api.put(path, rule().put("bag", -1)).fields()).containsExactly("bag");
+        assertThat(api.put(path, rule().put("mostLengthM", 0.3)).fields()).containsExactly("mostLengthM");
+    }
+
+    @Test
+    void aPlanIsKeptForItsDay(Api api) {
+        String path = api.sprat() + "/plans/2026-08-01";
+        ObjectNode plan = (ObjectNode) api.get(path).json();
+        assertThat(plan.get("version").asInt()).isZero();
+        ObjectNode answer = Api.JSON.createObjectNode().put("topic", "CREW").put("value", 2);
+        plan.putArray("answers").add(answer);
+        plan.put("runOutMin", 35.0).put("linesIn", "2026-08-01T09:00:00Z");
+        JsonNode kept = api.put(path, plan).json();
+        assertThat(kept.get("version").asInt()).isEqualTo(1);
+        assertThat(api.get(path).json()).isEqualTo(kept);
+        assertThat(api.put(path, plan).status()).isEqualTo(409);
+        plan.put("version", 1).put("runOutMin", 5000.0);
+        assertThat(api.put(path, plan).fields()).containsExactly("runOutMin");
+        assertThat(api.put(api.sprat() + "/plans/2026-08-02", plan.put("runOutMin", 5.0))
+                        .fields())
+                .containsExactly("day");
+    }
+
+    @Test
+    void whereASpreadCameFromIsKeptBesideIt(Api api) {
+        String boat = api.quietLedger();
+        String spread = api.mixedSurface().get("spreadId").asString();
+        String path = boat + "/spreads/" + spread + "/origin";
+        assertThat(api.get(path).status()).isEqualTo(204);
+        ObjectNode body = Api.JSON.createObjectNode().put("playbook", "M3");
+        body.putArray("stories");
+        body.putArray("lacks")
+                .addObject()
+                .put("text", "a feather of {0}")
+                .putArray("figures")
+                .addObject()
+                .put("kind", "SMALL")
+                .put("si", 0.1);
+        body.putArray("notes");
+        assertThat(api.put(path, body).json().get("lacks")).isEqualTo(body.get("lacks"));
+        assertThat(api.get(path).json().get("playbook").asString()).isEqualTo("M3");
+        assertThat(api.get(boat + "/spreads/" + java.util.UUID.randomUUID() + "/origin")
+                        .status())
+                .isEqualTo(404);
+        assertThat(api.put(boat + "/spreads/" + java.util.UUID.randomUUID() + "/origin", body)
+                        .status())
+                .isEqualTo(404);
+    }
+}

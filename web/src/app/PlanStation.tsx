@@ -1,0 +1,271 @@
+import { scaleLinear } from 'd3-scale'
+import { useCallback, useMemo, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { Bands } from '../call/Bands'
+import { Chips } from '../call/Chips'
+import { answerOf, callBody, withAnswer } from '../call/model'
+import { NumbersSheet } from '../call/NumbersSheet'
+import type { Answer, Catalogue, Plan, Playbook, TopicName } from '../call/queries'
+import { RulesSheet } from '../call/RulesSheet'
+import { StepsSheet } from '../call/StepsSheet'
+import { useCall } from '../call/useCall'
+import { usePlan } from '../call/usePlan'
+import { WaysSheet } from '../call/WaysSheet'
+import { Why } from '../call/Why'
+import { playbookWords } from '../call/words'
+import { WorthFinding } from '../call/WorthFinding'
+import { DaySky, SKY_HEIGHT } from '../clock/DaySky'
+import { clockOf, dayInWords, drawnSpan, hoursIn, streamAt } from '../clock/model'
+import { useTimeSlider } from '../clock/useTimeSlider'
+import { useAddress } from '../shared/useAddress'
+import { NARROW, useWidth } from '../shared/useWidth'
+import { Button } from '../shared/ui/Button'
+import type { Boat, Gear } from '../spread/queries'
+import { useUnits } from '../units/UnitsContext'
+import { BuildingStage } from './BuildingStage'
+import { Frame } from './Frame'
+import { useKeys } from './keys'
+import { useBuild } from './useBuild'
+import type { PlanDay } from './usePlanDay'
+
+const LEFT = 150
+const LEFT_NARROW = 118
+const MINUTE = 60_000
+
+/** The night before, and every minute after: what to fish for, how, when, and why. */
+export function PlanStation({
+  boat,
+  boats,
+  gear,
+  kept,
+  planDay,
+  words,
+  stamp,
+}: {
+  boat: Boat
+  boats: readonly Boat[]
+  gear: Gear
+  kept: Plan
+  planDay: PlanDay
+  words: Catalogue
+  /** Changes with anything but the plan that the call is made from. */
+  stamp: unknown
+}) {
+  const planning = usePlan(boat.boatId, kept)
+  const { plan, edit } = planning
+  const [params, put] = useAddress()
+  const go = useNavigate()
+  const [sheet, setSheet] = useState<'ways' | 'numbers' | 'rules' | 'steps' | null>(null)
+  const building = useBuild(boat.boatId)
+  const { date, place, at, setAt, setDate } = planDay
+  const chosen = words.playbooks.find((book) => book.playbook === params.get('take'))?.playbook
+  const minute = Math.round(at / MINUTE) * MINUTE
+  const { latitudeDeg, longitudeDeg, timeZone } = place
+  const body = useMemo(
+    () => callBody(plan, { latitudeDeg, longitudeDeg, timeZone }, minute, chosen),
+    [plan, latitudeDeg, longitudeDeg, timeZone, minute, chosen],
+  )
+  const calling = useCall(boat.boatId, body, stamp)
+  const { call } = calling
+  const first = call?.scores[0]?.playbook
+  const take = useCallback(
+    (playbook: Playbook) => put({ take: playbook === first ? null : playbook }),
+    [first, put],
+  )
+  const build = async () => {
+    if (!call) return
+    const name = playbookWords(words, call.taken.playbook)
+    const spreadId = await building.build(body, `${name}, ${shortDay(date)}`)
+    if (spreadId) void go(`/boats/${boat.boatId}/spread/${spreadId}${window.location.search}`)
+  }
+  useKeys(
+    useMemo(
+      () => ({ 'Ctrl+KeyZ': planning.undo, KeyW: () => setSheet('ways'), KeyD: () => setSheet('steps') }),
+      [planning.undo],
+    ),
+  )
+  const room = call?.bagByTable
+  const units = useUnits()
+  const stream = planDay.day && streamAt(planDay.day, minute)
+  const byTide = stream ? `${units.say('speed', stream.mps)} by the tide` : ''
+  const hints = useMemo(
+    () =>
+      room === undefined ? {} : { BAG: `By your table the bag has room for ${room}, less what is landed.` },
+    [room],
+  )
+  const reckoned = useMemo(() => (byTide === '' ? {} : { STREAM: byTide }), [byTide])
+  const answer = useCallback(
+    (topic: TopicName, given: Answer | null) =>
+      edit((before) => ({ ...before, answers: withAnswer(before.answers, topic, given) })),
+    [edit],
+  )
+  return (
+    <Frame boat={boat} boats={boats} words={`${dayInWords(date)}, ${place.name}`}>
+      <main className="flex min-h-0 flex-1 max-md:flex-col">
+        <div className="flex min-w-0 flex-1 flex-col overflow-auto max-md:overflow-visible">
+          <div className="flex flex-wrap items-center gap-2 px-4 pb-1">
+            <label className="flex items-center gap-2">
+              Day
+              <input
+                type="date"
+                aria-label="Day"
+                className="h-11 rounded-sm border-2 border-ink/50 bg-foam px-1.5"
+                value={date}
+                onChange={(event) => event.target.value && setDate(event.target.value)}
+              />
+            </label>
+            <Button small onClick={() => setSheet('steps')}>
+              Steps of the day
+            </Button>
+            <Button small onClick={() => setSheet('ways')}>
+              Your ways
+            </Button>
+            <Button small onClick={() => setSheet('rules')}>
+              Seasons and rules
+            </Button>
+            <Button small disabled={!planning.canUndo} onClick={planning.undo}>
+              Undo
+            </Button>
+            <span className="text-sm text-slate" role="status">
+              {planning.problem ?? (planning.saving ? 'keeping…' : '')}
+            </span>
+          </div>
+          {planning.theirs && (
+            <p role="alert" className="flex flex-wrap items-center gap-3 border-y-2 border-rust px-4 py-1">
+              This day's plan was changed elsewhere.
+              <Button small onClick={planning.takeTheirs}>
+                Take that one
+              </Button>
+              <Button small onClick={planning.keepMine}>
+                Keep mine
+              </Button>
+            </p>
+          )}
+          {building.share !== null ? (
+            <BuildingStage {...{ boat, gear, building }} />
+          ) : (
+            <DayStage {...{ planDay, words, at: minute, onMove: setAt, onTake: take }} call={call} />
+          )}
+          {(building.problem ?? calling.problem) && (
+            <p role="alert" className="border-y-2 border-rust px-4 py-2">
+              {building.problem ?? calling.problem?.message}
+            </p>
+          )}
+          <section className="grow border-t-2 border-ink bg-shade px-4 py-2" aria-label="What you know">
+            <h2 className="font-bold">What you know</h2>
+            <div className="mb-2">{call && <WorthFinding call={call} words={words} />}</div>
+            <Chips words={words} answers={plan.answers} hints={hints} reckoned={reckoned} onAnswer={answer} />
+            {plan.answers.length === 0 && (
+              <p className="mt-2">Nothing is known yet. Begin with the target, the surface and the crew.</p>
+            )}
+          </section>
+        </div>
+        {call && (
+          <Why
+            call={call}
+            words={words}
+            timeZone={place.timeZone}
+            building={building.share !== null}
+            onBuild={() => void build()}
+            onFirst={() => put({ take: null })}
+            onNumbers={() => setSheet('numbers')}
+          />
+        )}
+      </main>
+      {sheet === 'ways' && <WaysSheet boat={boat.boatId} words={words} open onClose={() => setSheet(null)} />}
+      {sheet === 'numbers' && (
+        <NumbersSheet boat={boat.boatId} words={words} open onClose={() => setSheet(null)} />
+      )}
+      {sheet === 'rules' && (
+        <RulesSheet boat={boat.boatId} words={words} today={date} open onClose={() => setSheet(null)} />
+      )}
+      {sheet === 'steps' && (
+        <StepsSheet
+          boat={boat.boatId}
+          body={body}
+          plan={plan}
+          steps={call?.steps ?? []}
+          timeZone={place.timeZone}
+          open
+          onEdit={edit}
+          onClose={() => setSheet(null)}
+        />
+      )}
+      {/* For those who listen: the call in a sentence whenever it changes. */}
+      <p className="sr-only" role="status">
+        {call &&
+          `${first && playbookWords(words, first)}, ${answerOf(plan.answers, 'TARGET')?.choice?.toLowerCase() ?? 'no target'}`}
+      </p>
+    </Frame>
+  )
+}
+
+/** The day is the stage: light, tide and stream above, the calls as bands below, one hairline through both. */
+function DayStage({
+  planDay,
+  words,
+  call,
+  at,
+  onMove,
+  onTake,
+}: {
+  planDay: PlanDay
+  words: Catalogue
+  call: ReturnType<typeof useCall>['call']
+  at: number
+  onMove(at: number): void
+  onTake(playbook: Playbook): void
+}) {
+  const [frame, width] = useWidth()
+  const { day, place } = planDay
+  const left = width < NARROW ? LEFT_NARROW : LEFT
+  const span = useMemo(() => (day ? drawnSpan(day) : { start: 0, end: 1 }), [day])
+  const x = useMemo(
+    () => scaleLinear([span.start, span.end], [left, Math.max(left + 1, width - 14)]),
+    [span, left, width],
+  )
+  const hours = useMemo(
+    () => hoursIn(span, width < NARROW ? 4 : 2).filter((hour) => x(hour) > left + 12 && x(hour) < width - 24),
+    [span, width, left, x],
+  )
+  const slider = useTimeSlider({ span, x, at, grainMin: 5, stepMin: 10, onMove })
+  if (!day) return <div ref={frame} style={{ height: SKY_HEIGHT + 360 }} />
+  const now = x(slider.clamp(at))
+  return (
+    <div ref={frame} data-testid="day-stage" className="relative shrink-0 select-none">
+      <div className="relative cursor-ew-resize touch-none" {...slider.pointer}>
+        <DaySky day={day} timeZone={place.timeZone} at={at} span={span} x={x} left={left} width={width} />
+        <div
+          role="slider"
+          tabIndex={0}
+          aria-label="Time of day"
+          aria-valuemin={span.start / MINUTE}
+          aria-valuemax={span.end / MINUTE}
+          aria-valuenow={at / MINUTE}
+          aria-valuetext={clockOf(at, place.timeZone)}
+          onKeyDown={slider.onKeyDown}
+          className="absolute top-0 h-full w-0 border-l-2 border-ink"
+          ref={(element) => {
+            if (element) element.style.left = `${now}px`
+          }}
+        >
+          <span className="absolute bottom-0 -left-7 w-14 rounded-sm bg-ink text-center font-mono text-[14px] text-foam">
+            {clockOf(at, place.timeZone)}
+          </span>
+        </div>
+      </div>
+      {call && (
+        <Bands
+          {...{ call, words, x, span, left, width, at, hours, onTake }}
+          steps={call.steps}
+          timeZone={place.timeZone}
+        />
+      )}
+    </div>
+  )
+}
+
+const shortDay = (date: string): string =>
+  new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', day: 'numeric', month: 'long' }).format(
+    Date.parse(`${date}T12:00:00Z`),
+  )

@@ -1,0 +1,45 @@
+import { useQuery } from '@tanstack/react-query'
+import { useUnits } from '../units/UnitsContext'
+import { saySentence } from '../units/sentence'
+import { catalogue, originOf } from './queries'
+import { playbookWords } from './words'
+
+/** Why the call made the selected line as it is; nothing where the spread was made by hand. */
+export function OriginNote({
+  boat,
+  spread,
+  line,
+  label,
+  timeZone,
+}: {
+  boat: string
+  spread: string
+  line: string | null
+  label: string
+  timeZone: string
+}) {
+  const units = useUnits()
+  const origin = useQuery(originOf(boat, spread)).data
+  const words = useQuery({ ...catalogue(), enabled: Boolean(origin) }).data
+  if (!origin) return null
+  const story = origin.stories.find((one) => one.lineId === line)
+  const say = (sentence: Parameters<typeof saySentence>[0]) => saySentence(sentence, units, timeZone)
+  const book = words ? playbookWords(words, origin.playbook) : ''
+  return (
+    <section data-testid="origin" className="border-l-4 border-moss px-3.5">
+      <h3 className="font-bold">{story ? `${label}, by ${book}` : `Built by ${book}`}</h3>
+      {story?.says.map((sentence) => (
+        <p key={sentence.text}>{say(sentence)}</p>
+      ))}
+      {origin.lacks.length > 0 && <p>The box lacked: {origin.lacks.map(say).join(', ')}.</p>}
+      {origin.notes.length > 0 && (
+        <details>
+          <summary className="min-h-9 cursor-pointer font-semibold">How to fish it</summary>
+          {origin.notes.map((note) => (
+            <p key={note.text}>{say(note)}</p>
+          ))}
+        </details>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,225 @@
+import { useState, type ReactNode } from 'react'
+import { Button } from '../shared/ui/Button'
+import { useUnits } from '../units/UnitsContext'
+import { asSentence, hourOf, saySentence, type OpenSentence } from '../units/sentence'
+import { differences, weight } from './model'
+import { answerWords, ruleWords } from './sentences'
+import type { Call, Catalogue, Playbook, Reason } from './queries'
+import { BASIS_WORDS, playbookWords } from './words'
+
+/** Why this call: its reasons with their weights, what they add up to, what does not fit, and what would change it. */
+export function Why({
+  call,
+  words,
+  timeZone,
+  building,
+  onBuild,
+  onFirst,
+  onNumbers,
+}: {
+  call: Call
+  words: Catalogue
+  timeZone: string
+  building: boolean
+  onBuild(): void
+  /** Back to what comes first. */
+  onFirst(): void
+  onNumbers(): void
+}) {
+  const units = useUnits()
+  const [against, setAgainst] = useState(false)
+  const name = (id: Playbook) => playbookWords(words, id)
+  const say = (sentence: OpenSentence) => saySentence(sentence, units, timeZone)
+  const first = call.scores[0]
+  const shown = call.scores.find((score) => score.playbook === call.taken.playbook)
+  if (!first || !shown) return null
+  const leads = shown === first
+  const rival = leads ? call.scores[1] : first
+  const margin = shown.tenths - (rival?.tenths ?? 0)
+  return (
+    <aside
+      aria-label="Why"
+      data-testid="why"
+      className="flex w-[320px] shrink-0 flex-col gap-4 overflow-auto border-l border-ink/25 p-4 max-md:w-auto max-md:border-l-0"
+    >
+      <section aria-live="polite">
+        <h1 className="text-xl font-bold">
+          {name(shown.playbook)}
+          {leads &&
+            `, ${hourOf(Date.parse(call.from), timeZone)} to ${hourOf(Date.parse(call.to), timeZone)}`}
+        </h1>
+        <p>
+          {rival &&
+            (margin >= 0
+              ? `Ahead of ${name(rival.playbook)} by ${(margin / 10).toFixed(1)}.`
+              : `Behind ${name(rival.playbook)} by ${(-margin / 10).toFixed(1)}: your choice.`)}
+        </p>
+        {!leads && (
+          <Button small tone="quiet" className="-ml-2.5 underline" onClick={onFirst}>
+            Back to {name(first.playbook)}
+          </Button>
+        )}
+      </section>
+
+      <section>
+        <div className="mb-1 flex items-baseline justify-between gap-2">
+          <h2 className="font-bold">{against && rival ? `Against ${name(rival.playbook)}` : 'Because'}</h2>
+          {rival && rival.reasons.length > 0 && (
+            <button
+              type="button"
+              className="min-h-6 text-sm underline"
+              aria-pressed={against}
+              onClick={() => setAgainst(!against)}
+            >
+              {against ? 'all reasons' : `against ${name(rival.playbook)}`}
+            </button>
+          )}
+        </div>
+        {against && rival ? (
+          <Weighed
+            testid="differences"
+            rows={differences(shown, rival).map((difference) => ({
+              key: (difference.ours ?? difference.theirs)!.rule,
+              tenths: difference.tenths,
+              words: differenceWords(difference, name(rival.playbook), say),
+            }))}
+            sum={margin}
+          />
+        ) : (
+          <Weighed
+            testid="reasons"
+            rows={shown.reasons.map((reason: Reason) => ({
+              key: reason.rule,
+              tenths: reason.tenths,
+              words: say(reason.says),
+            }))}
+            sum={shown.tenths}
+          />
+        )}
+        <p className="mt-1 text-sm text-slate">
+          Weights are estimates.{' '}
+          <button type="button" className="underline" onClick={onNumbers}>
+            See and set every number
+          </button>
+        </p>
+      </section>
+
+      {call.contradictions.length > 0 && (
+        <Part title="What does not fit">
+          {call.contradictions.map((one) => (
+            <p key={one.text}>{say(one)}</p>
+          ))}
+        </Part>
+      )}
+
+      <section data-testid="lines">
+        <h2 className="font-bold">
+          {call.lines.lines} {call.lines.lines === 1 ? 'line' : 'lines'} at{' '}
+          {units.say('speed', call.taken.startMps)}
+        </h2>
+        {call.lines.bounds
+          .filter((bound) => bound.most === call.lines.lines)
+          .map((bound) => (
+            <p key={bound.what}>{asSentence(say(bound.says))}</p>
+          ))}
+        <p className="text-sm text-slate">
+          {units.say('speed', call.taken.leastMps)} to {units.say('speed', call.taken.mostMps)},{' '}
+          {BASIS_WORDS[call.taken.sure]}.
+        </p>
+      </section>
+
+      <Button tone="strong" disabled={building} onClick={onBuild} className="min-h-14 text-lg">
+        Build the spread
+      </Button>
+
+      {call.lacks.length > 0 && (
+        <Part title="The box lacks">
+          <p>{call.lacks.map(say).join(', ')}.</p>
+        </Part>
+      )}
+
+      <Part title="Would change the call">
+        {call.wouldChange.length === 0 && <p>No single change of what you know.</p>}
+        {call.wouldChange.slice(0, 3).map((change) => {
+          const topic = words.topics.find((one) => one.topic === change.answer.topic)
+          if (!topic) return null
+          return (
+            <p key={change.answer.topic}>
+              {asSentence(
+                `${topic.words} ${answerWords(topic, change.answer, units)}: ${name(change.first)}`,
+              )}
+            </p>
+          )
+        })}
+        <p>
+          Plan B: {name(call.planB.playbook)}
+          {call.planB.at
+            ? `, from ${hourOf(Date.parse(call.planB.at), timeZone)}.`
+            : ', when an hour brings nothing.'}
+        </p>
+      </Part>
+
+      {call.rule && (
+        <Part title={`Your table of ${call.rule.dated}`}>
+          <p>{ruleWords(call.rule, words, (m) => units.say('small', m), call.bagByTable)}</p>
+        </Part>
+      )}
+
+      <Part title="Take care">
+        <ul className="grid gap-1.5 text-sm">
+          {call.cautions.map((caution) => (
+            <li key={caution.caution} className="border-l-4 border-rust pl-2">
+              {caution.words}
+            </li>
+          ))}
+        </ul>
+      </Part>
+    </aside>
+  )
+}
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section className="grid gap-1">
+      <h2 className="font-bold">{title}</h2>
+      {children}
+    </section>
+  )
+}
+
+interface Row {
+  key: string
+  tenths: number
+  words: string
+}
+
+/** Weights one under another, and their sum. */
+function Weighed({ rows, sum, testid }: { rows: readonly Row[]; sum: number; testid: string }) {
+  return (
+    <table className="w-full border-collapse text-[14px]" data-testid={testid}>
+      <tbody>
+        {rows.map((row) => (
+          <tr key={row.key} className="border-b border-ink/15 align-baseline">
+            <td className={`w-12 py-1 pr-3 text-right font-mono ${row.tenths < 0 ? 'text-rust-text' : ''}`}>
+              {weight(row.tenths)}
+            </td>
+            <td className="py-1">{row.words}</td>
+          </tr>
+        ))}
+        <tr className="border-t-2 border-ink font-bold">
+          <td className="py-1 pr-3 text-right font-mono">{weight(sum)}</td>
+          <td className="py-1">together</td>
+        </tr>
+      </tbody>
+    </table>
+  )
+}
+
+function differenceWords(
+  { ours, theirs }: { ours?: Reason; theirs?: Reason },
+  rival: string,
+  say: (sentence: OpenSentence) => string,
+): string {
+  if (ours && theirs) return `${say(ours.says)}: ${weight(ours.tenths)} here, ${weight(theirs.tenths)} there`
+  return ours ? say(ours.says) : `for ${rival}: ${say(theirs!.says)}`
+}

@@ -1,0 +1,131 @@
+import { queryOptions } from '@tanstack/react-query'
+import { ask, Problem, type Fault, type Schemas } from '../shared/api/client'
+
+export type Catalogue = Schemas['CatalogueReply']
+export type Topic = Schemas['TopicReply']
+export type TopicName = Schemas['AnswerBody']['topic']
+export type Answer = Schemas['AnswerBody']
+export type Call = Schemas['CallReply']
+export type CallBody = Schemas['CallBody']
+export type Score = Schemas['ScoreReply']
+export type Reason = Schemas['ReasonReply']
+export type Band = Schemas['BandReply']
+export type Step = Schemas['StepReply']
+export type Plan = Schemas['PlanBody']
+export type Rule = Schemas['RuleBody']
+export type Side = Schemas['SideBody']
+export type NumberSet = Schemas['NumberBody']
+export type BuildEvent = Schemas['BuildEvent']
+export type Made = Schemas['MadeReply']
+export type Origin = Schemas['OriginReply']
+export type Playbook = Schemas['TakenReply']['playbook']
+
+const path = (boat: string) => ({ params: { path: { boat } } })
+
+export const catalogue = () =>
+  queryOptions({
+    queryKey: ['call', 'catalogue'],
+    queryFn: () => ask((api) => api.GET('/api/call/catalogue')),
+    staleTime: Infinity,
+  })
+
+export const planOf = (boat: string, day: string) =>
+  queryOptions({
+    queryKey: ['plan', boat, day],
+    queryFn: () =>
+      ask((api) => api.GET('/api/boats/{boat}/plans/{day}', { params: { path: { boat, day } } })),
+  })
+
+export const savePlan = (boat: string, body: Plan) =>
+  ask((api) => api.PUT('/api/boats/{boat}/plans/{day}', { params: { path: { boat, day: body.day } }, body }))
+
+export const callOf = (boat: string, body: CallBody) =>
+  ask((api) => api.POST('/api/boats/{boat}/call', { ...path(boat), body }))
+
+export const schoolsOf = (boat: string) =>
+  queryOptions({
+    queryKey: ['schools', boat],
+    queryFn: () => ask((api) => api.GET('/api/boats/{boat}/schools', path(boat))),
+  })
+
+export const takeSide = (boat: string, body: Side) =>
+  ask((api) => api.PUT('/api/boats/{boat}/schools', { ...path(boat), body }))
+
+export const numbersOf = (boat: string) =>
+  queryOptions({
+    queryKey: ['numbers', boat],
+    queryFn: () => ask((api) => api.GET('/api/boats/{boat}/numbers', path(boat))),
+  })
+
+export const setNumbers = (boat: string, set: NumberSet[]) =>
+  ask((api) => api.PUT('/api/boats/{boat}/numbers', { ...path(boat), body: { set } }))
+
+export const rulesOf = (boat: string) =>
+  queryOptions({
+    queryKey: ['rules', boat],
+    queryFn: () => ask((api) => api.GET('/api/boats/{boat}/rules', path(boat))),
+  })
+
+export const saveRule = (boat: string, body: Rule) =>
+  ask((api) => api.PUT('/api/boats/{boat}/rules', { ...path(boat), body }))
+
+export const removeRule = (boat: string, species: Rule['species']) =>
+  ask((api) => api.DELETE('/api/boats/{boat}/rules/{species}', { params: { path: { boat, species } } }))
+
+/** Null for a spread made by hand. */
+export const originOf = (boat: string, spread: string) =>
+  queryOptions({
+    queryKey: ['origin', boat, spread],
+    queryFn: async (): Promise<Origin | null> =>
+      (await ask<Origin | undefined>((api) =>
+        api.GET('/api/boats/{boat}/spreads/{spread}/origin', { params: { path: { boat, spread } } }),
+      )) ?? null,
+  })
+
+export const keepOrigin = (boat: string, spread: string, made: Made) =>
+  ask((api) =>
+    api.PUT('/api/boats/{boat}/spreads/{spread}/origin', {
+      params: { path: { boat, spread } },
+      body: { playbook: made.playbook, stories: made.stories, lacks: made.lacks, notes: made.notes },
+    }),
+  )
+
+const posted = (body: unknown, signal?: AbortSignal): RequestInit => ({
+  method: 'POST',
+  headers: { 'Content-Type': 'application/json' },
+  body: JSON.stringify(body),
+  ...(signal && { signal }),
+})
+
+async function refused(response: Response): Promise<Problem> {
+  const body = (await response.json().catch(() => ({}))) as { title?: string; faults?: Fault[] }
+  return new Problem(response.status, body.title ?? 'The request was refused.', body.faults ?? [])
+}
+
+/** Searches a spread and tells each word of it as it comes; aborting gives it up. */
+export async function buildSpread(
+  boat: string,
+  body: Schemas['BuildBody'],
+  onEvent: (event: BuildEvent) => void,
+  signal: AbortSignal,
+): Promise<void> {
+  const response = await fetch(`/api/boats/${boat}/call/spread`, posted(body, signal))
+  if (!response.ok || !response.body) throw await refused(response)
+  const reader = response.body.pipeThrough(new TextDecoderStream()).getReader()
+  let held = ''
+  for (;;) {
+    const { value, done } = await reader.read()
+    if (done) break
+    held += value
+    const lines = held.split('\n')
+    held = lines.pop() ?? ''
+    lines.filter((line) => line !== '').forEach((line) => onEvent(JSON.parse(line) as BuildEvent))
+  }
+}
+
+/** The steps of the day as a calendar file. */
+export async function calendarOf(boat: string, body: CallBody): Promise<string> {
+  const response = await fetch(`/api/boats/${boat}/call/calendar`, posted(body))
+  if (!response.ok) throw await refused(response)
+  return response.text()
+}

@@ -1,0 +1,396 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { useState, type ComponentProps } from 'react'
+import type { Problem } from '../../shared/api/client'
+import { sources } from '../../shared/device'
+import { Button } from '../../shared/ui/Button'
+import { Field } from '../../shared/ui/Field'
+import { QuantityField } from '../../shared/ui/QuantityField'
+import { Select } from '../../shared/ui/Select'
+import { TypedField } from '../../shared/ui/TypedField'
+import { boats, saveBoat, type Boat, type Holder } from '../queries'
+import { BoatDrawing } from './BoatDrawing'
+import { added, KINDS, propSpread, removed, withFigure, withHolder, withoutDrogue } from './model'
+
+const MOST_HOLDERS = 40
+
+/** The boat is edited by her drawing; figures stand below. Changes are kept together. */
+export function BoatView({ kept }: { kept: Boat }) {
+  const queries = useQueryClient()
+  const [boat, setBoat] = useState(kept)
+  const [past, setPast] = useState<Boat[]>([])
+  const [before, setBefore] = useState<Boat | null>(null)
+  const [selected, setSelected] = useState<string | null>(kept.holders[0]?.holderId ?? null)
+  const [faults, setFaults] = useState<readonly string[]>([])
+  const [theirs, setTheirs] = useState<Boat | null>(null)
+  const dirty = JSON.stringify(boat) !== JSON.stringify(kept)
+  const change = (next: Boat) => {
+    setPast([...past.slice(-49), boat])
+    setBoat(next)
+  }
+  const save = async (version = boat.version) => {
+    try {
+      const saved = await saveBoat({ ...boat, version })
+      setBoat(saved)
+      setPast([])
+      setFaults([])
+      setTheirs(null)
+      await queries.invalidateQueries({ queryKey: boats().queryKey })
+    } catch (error) {
+      const refused = error as Problem
+      if (refused.status === 409) setTheirs(refused.theirs as Boat)
+      setFaults(refused.said)
+    }
+  }
+  const undo = () => {
+    const last = past.at(-1)
+    if (!last) return
+    setPast(past.slice(0, -1))
+    setBoat(last)
+  }
+  const holder = boat.holders.find((one) => one.holderId === selected)
+  return (
+    <main className="flex min-h-0 flex-1 flex-col">
+      <div className="flex flex-wrap items-center gap-2 border-b border-ink/20 px-4 py-1">
+        <TypedField
+          label="Name of the boat"
+          value={boat.name}
+          size={16}
+          onCommit={(typed) => {
+            if (typed.trim() === '' || typed.length > 60) return 'Give it a name of up to 60 characters.'
+            change({ ...boat, name: typed.trim() })
+            return null
+          }}
+          className="h-11 font-sans text-lg font-bold"
+        />
+        <Button small disabled={past.length === 0} onClick={undo}>
+          Undo
+        </Button>
+        <Button
+          small
+          disabled={boat.holders.length >= MOST_HOLDERS}
+          onClick={() => {
+            const holderId = sources.uuid()
+            change(added(boat, holderId))
+            setSelected(holderId)
+          }}
+        >
+          Add a holder
+        </Button>
+        <Button
+          small
+          disabled={!holder || boat.holders.length >= MOST_HOLDERS}
+          onClick={() => {
+            if (!holder) return
+            const holderId = sources.uuid()
+            change(added(boat, holderId, holder))
+            setSelected(holderId)
+          }}
+        >
+          Mirror it
+        </Button>
+        <Button
+          small
+          disabled={!holder || boat.holders.length < 2}
+          onClick={() => {
+            if (!holder) return
+            change(removed(boat, holder.holderId))
+            setSelected(boat.holders.find((one) => one.holderId !== holder.holderId)?.holderId ?? null)
+          }}
+        >
+          Take it off
+        </Button>
+        <span className="grow" />
+        <Button tone="strong" disabled={!dirty} onClick={() => void save()}>
+          Keep the boat
+        </Button>
+      </div>
+      {faults.map((fault) => (
+        <p key={fault} role="alert" className="border-l-4 border-rust px-4 py-1">
+          {fault}
+        </p>
+      ))}
+      {theirs && (
+        <p className="flex flex-wrap items-center gap-3 px-4 py-1">
+          She was changed elsewhere.
+          <Button
+            small
+            onClick={() => {
+              setBoat(theirs)
+              setTheirs(null)
+              setFaults([])
+            }}
+          >
+            Take that one
+          </Button>
+          <Button small onClick={() => void save(theirs.version)}>
+            Keep mine
+          </Button>
+        </p>
+      )}
+      <BoatDrawing
+        boat={boat}
+        selected={selected}
+        onSelect={setSelected}
+        onPreview={(next) => {
+          setBefore((held) => held ?? boat)
+          setBoat(next)
+        }}
+        onSettle={() => {
+          if (before) setPast((all) => [...all.slice(-49), before])
+          setBefore(null)
+        }}
+      />
+      <div className="flex flex-wrap gap-x-8 gap-y-2 border-t-2 border-ink bg-shade px-4 py-2">
+        {holder && <HolderStrip {...{ boat, holder, change }} />}
+        <BoatStrip {...{ boat, change }} />
+        <HomeStrip {...{ boat, change }} />
+      </div>
+    </main>
+  )
+}
+
+function HolderStrip({ boat, holder, change }: { boat: Boat; holder: Holder; change(boat: Boat): void }) {
+  const set = (next: Partial<Holder>) =>
+    change(withHolder(boat, holder.holderId, (one) => ({ ...one, ...next })))
+  const place = (end: 'base' | 'tip', field: 'asternM' | 'starboardM' | 'heightM') => (si: number) =>
+    set({ [end]: { ...holder[end], [field]: si } })
+  return (
+    <section aria-label="Selected holder" className="flex flex-wrap items-end gap-x-4 gap-y-1">
+      <Field label="Holder">
+        <TypedField
+          label="Name of the holder"
+          value={holder.name}
+          size={20}
+          onCommit={(typed) => {
+            if (typed.trim() === '' || typed.length > 60) return 'Give it a name of up to 60 characters.'
+            set({ name: typed.trim() })
+            return null
+          }}
+          className="h-11 font-sans"
+        />
+      </Field>
+      <Field label="Kind">
+        <Select
+          aria-label="Kind of holder"
+          value={holder.kind}
+          onChange={(event) => set({ kind: event.target.value as Holder['kind'] })}
+        >
+          {KINDS.map(([kind, words]) => (
+            <option key={kind} value={kind}>
+              {words}
+            </option>
+          ))}
+        </Select>
+      </Field>
+      <Measure
+        label="Tip: astern"
+        name="Tip astern"
+        what="a length"
+        figure="distance"
+        si={holder.tip.asternM}
+        range={{ least: -60, most: 20 }}
+        onSet={place('tip', 'asternM')}
+      />
+      <Measure
+        label="to starboard"
+        name="Tip to starboard"
+        what="a length"
+        figure="distance"
+        si={holder.tip.starboardM}
+        range={{ least: -20, most: 20 }}
+        onSet={place('tip', 'starboardM')}
+      />
+      <Measure
+        label="up"
+        name="Tip height"
+        what="a height"
+        figure="distance"
+        si={holder.tip.heightM}
+        range={{ least: 0, most: 12 }}
+        onSet={place('tip', 'heightM')}
+      />
+    </section>
+  )
+}
+
+function BoatStrip({ boat, change }: { boat: Boat; change(boat: Boat): void }) {
+  return (
+    <section aria-label="Figures of the boat" className="flex flex-wrap items-end gap-x-4 gap-y-1">
+      <Measure
+        label="Length"
+        name="Length of the boat"
+        what="a length"
+        figure="distance"
+        si={boat.lengthM}
+        range={{ least: 2, most: 60 }}
+        onSet={(lengthM) => change({ ...boat, lengthM })}
+      />
+      <Measure
+        label="Beam"
+        name="Beam"
+        what="a length"
+        figure="distance"
+        si={boat.beamM}
+        range={{ least: 0.6, most: 15 }}
+        onSet={(beamM) => change({ ...boat, beamM })}
+      />
+      <Field label="Engines">
+        <Select
+          aria-label="Engines"
+          value={boat.engines}
+          onChange={(event) => change({ ...boat, engines: Number(event.target.value) })}
+        >
+          {[0, 1, 2, 3, 4, 5, 6].map((engines) => (
+            <option key={engines}>{engines}</option>
+          ))}
+        </Select>
+      </Field>
+      {boat.engines > 1 && (
+        <Measure
+          label="Propellers apart"
+          name="Propellers apart"
+          what="a length"
+          figure="distance"
+          si={propSpread(boat)}
+          range={{ least: 0.4, most: Math.min(10, boat.beamM) }}
+          onSet={(propSpreadM) => change({ ...boat, propSpreadM })}
+        />
+      )}
+      <Field label="Idles at">
+        {boat.idleMps === undefined ? (
+          <Button small className="h-11" onClick={() => change(withFigure(boat, 'idleMps', 1.3))}>
+            not known
+          </Button>
+        ) : (
+          <QuantityField
+            label="Idle speed"
+            what="a speed"
+            figure="speed"
+            si={boat.idleMps}
+            range={{ least: 0.3, most: 6 }}
+            onSet={(idleMps) => change({ ...boat, idleMps })}
+          />
+        )}
+      </Field>
+      {boat.idleMps !== undefined &&
+        (boat.drogueAreaM2 === undefined ? (
+          <Field label="Drogue">
+            <Button
+              small
+              className="h-11"
+              onClick={() =>
+                change({ ...boat, drogueAreaM2: 0.3, drogueSpeedMps: 0.7 * (boat.idleMps ?? 1) })
+              }
+            >
+              none tried
+            </Button>
+          </Field>
+        ) : (
+          <>
+            <Field label="Drogue, drag area m²">
+              <TypedField
+                label="Drogue, drag area in square metres"
+                value={boat.drogueAreaM2.toFixed(2)}
+                onCommit={(typed) => {
+                  const area = Number(typed.replace(',', '.'))
+                  if (!(area >= 0.01 && area <= 5)) return 'Type an area from 0.01 to 5 m².'
+                  change({ ...boat, drogueAreaM2: area })
+                  return null
+                }}
+                className="h-11"
+              />
+            </Field>
+            <Measure
+              label="slowed her to"
+              name="Speed with the drogue"
+              what="a speed"
+              figure="speed"
+              si={boat.drogueSpeedMps ?? 0.7 * boat.idleMps}
+              range={{ least: 0.1, most: 0.99 * boat.idleMps }}
+              onSet={(drogueSpeedMps) => change({ ...boat, drogueSpeedMps })}
+            />
+            <Button small tone="quiet" className="h-11" onClick={() => change(withoutDrogue(boat))}>
+              no drogue
+            </Button>
+          </>
+        ))}
+      <p className="max-w-72 text-sm text-slate">
+        {boat.drogueAreaM2 !== undefined &&
+          'Drogue lines and propellers: haul it before you put her astern. '}
+        Holders that a spread uses cannot be taken off.
+      </p>
+    </section>
+  )
+}
+
+const ZONES: readonly string[] = Intl.supportedValuesOf('timeZone')
+
+/** Where she is at home: light, moon and tide are reckoned there. */
+function HomeStrip({ boat, change }: { boat: Boat; change(boat: Boat): void }) {
+  const degrees = (field: 'latitudeDeg' | 'longitudeDeg', most: number) => (typed: string) => {
+    const read = Number(typed.replace(',', '.').replace('−', '-').replace(/°/g, ''))
+    if (typed.trim() === '' || !(Math.abs(read) <= most)) return `Type degrees from −${most} to ${most}.`
+    change({ ...boat, [field]: read })
+    return null
+  }
+  return (
+    <section aria-label="Home waters" className="flex flex-wrap items-end gap-x-4 gap-y-1">
+      <Field label="Home waters">
+        <TypedField
+          label="Name of the home waters"
+          value={boat.place}
+          size={14}
+          onCommit={(typed) => {
+            if (typed.trim() === '' || typed.length > 60) return 'Give it a name of up to 60 characters.'
+            change({ ...boat, place: typed.trim() })
+            return null
+          }}
+          className="h-11 font-sans"
+        />
+      </Field>
+      <Field label="Degrees north">
+        <TypedField
+          label="Degrees north"
+          value={`${boat.latitudeDeg}`}
+          size={7}
+          onCommit={degrees('latitudeDeg', 90)}
+          className="h-11"
+        />
+      </Field>
+      <Field label="Degrees east">
+        <TypedField
+          label="Degrees east"
+          value={`${boat.longitudeDeg}`}
+          size={7}
+          onCommit={degrees('longitudeDeg', 180)}
+          className="h-11"
+        />
+      </Field>
+      <Field label="Clock">
+        <Select
+          aria-label="Time zone"
+          className="max-w-52"
+          value={boat.timeZone}
+          onChange={(event) => change({ ...boat, timeZone: event.target.value })}
+        >
+          {[...new Set([boat.timeZone, ...ZONES])].map((zone) => (
+            <option key={zone}>{zone}</option>
+          ))}
+        </Select>
+      </Field>
+    </section>
+  )
+}
+
+/** A quantity with a short word over it. */
+function Measure({
+  label,
+  name,
+  ...field
+}: { label: string; name: string } & Omit<ComponentProps<typeof QuantityField>, 'label'>) {
+  return (
+    <Field label={label}>
+      <QuantityField label={name} {...field} />
+    </Field>
+  )
+}

@@ -1,0 +1,71 @@
+/** Sentences whose figures are left open: printed in the reader's units and on the clock of the place. */
+import type { Units } from './UnitsContext'
+
+export interface OpenFigure {
+  readonly kind: string
+  readonly si: number
+}
+
+export interface OpenSentence {
+  readonly text: string
+  readonly figures: readonly OpenFigure[]
+}
+
+/** With every figure in its place. */
+export const saySentence = (sentence: OpenSentence, units: Units, timeZone: string): string =>
+  sentence.text.replace(/\{(\d)\}/g, (whole, at: string) => {
+    const figure = sentence.figures[Number(at)]
+    return figure ? sayFigure(figure, units, timeZone) : whole
+  })
+
+/** As a sentence of its own: with a capital and a stop. */
+export function asSentence(text: string): string {
+  const whole = text.charAt(0).toUpperCase() + text.slice(1)
+  return /[.!?]$/.test(whole) ? whole : `${whole}.`
+}
+
+export function sayFigure({ kind, si }: OpenFigure, units: Units, timeZone: string): string {
+  switch (kind) {
+    case 'DISTANCE':
+      return units.say('distance', si)
+    case 'SMALL':
+      return units.say('small', si)
+    case 'SPEED':
+      return units.say('speed', si)
+    case 'MASS':
+      return units.say('mass', si)
+    case 'PULL':
+      return units.say('pull', si)
+    case 'TEMPERATURE':
+      return units.say('temperature', si)
+    case 'TEMPERATURE_STEP': {
+      const unit = units.unit('temperature')
+      return `${plain(si / unit.factor, 1)} ${unit.symbol}`
+    }
+    case 'ANGLE':
+      return `${Math.round((si * 180) / Math.PI)}°`
+    case 'SHARE':
+      return `${Math.round(100 * si)} %`
+    case 'DURATION':
+      return duration(si)
+    case 'CLOCK':
+      return hourOf(si * 1000, timeZone)
+    default:
+      return plain(si, 1)
+  }
+}
+
+const plain = (value: number, digits: number): string => value.toFixed(digits).replace(/\.0+$/, '')
+
+function duration(seconds: number): string {
+  const minutes = Math.round(seconds / 60)
+  const hours = Math.floor(minutes / 60)
+  if (hours === 0) return `${minutes} min`
+  return minutes % 60 === 0 ? `${hours} h` : `${hours} h ${minutes % 60} min`
+}
+
+/** `HH:MM` on the clock of the place, of milliseconds since 1970. */
+export const hourOf = (time: number, timeZone: string): string =>
+  new Intl.DateTimeFormat('en-GB', { timeZone, hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(
+    time,
+  )
