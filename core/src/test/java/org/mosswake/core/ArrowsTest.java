@@ -26,7 +26,7 @@ class ArrowsTest {
             "tow", Set.of(),
             "turn", Set.of("tow"),
             "rig", Set.of("tow"),
-            "spread", Set.of("turn", "tow", "rig", "clock"),
+            "spread", Set.of("turn", "tow", "rig", "clock", "caution"),
             "caution", Set.of(),
             "call", Set.of("spread", "rig", "clock", "caution"),
             "strikes", Set.of("spread"));

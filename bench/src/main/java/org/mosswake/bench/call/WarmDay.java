@@ -122,7 +122,7 @@ final class WarmDay {
 
     private static Box.Line line(LineKind kind, double pounds) {
         Force strength = Force.of(pounds, ForceUnit.POUND_FORCE);
-        return new Box.Line(new LineItem(id(kind.name()), kind.name(), kind.metreRated(strength), strength), kind);
+        return new Box.Line(new LineItem(id(kind.name()), kind.name(), kind, kind.metreRated(strength), strength), kind);
     }
 
     private static UUID id(String words) {

@@ -107,7 +107,7 @@ public final class TwelveLines {
 
     private static LineItem line(LineKind kind, double pounds) {
         Force strength = Force.of(pounds, ForceUnit.POUND_FORCE);
-        return new LineItem(id(kind + " " + pounds), kind.name(), kind.metreRated(strength), strength);
+        return new LineItem(id(kind + " " + pounds), kind.name(), kind, kind.metreRated(strength), strength);
     }
 
     private static UUID id(String words) {

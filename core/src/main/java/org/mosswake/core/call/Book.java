@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import org.mosswake.core.call.Playbook.Trait;
+import org.mosswake.core.units.Basis;
 import org.mosswake.core.units.SpeedUnit;
 
 /** Numbers of a playbook while it is written down. */

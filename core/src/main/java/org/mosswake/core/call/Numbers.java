@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.units.Basis;
 import org.mosswake.core.units.Figure;
 
 /**

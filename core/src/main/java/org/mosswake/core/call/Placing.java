@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.mosswake.core.rig.DragWindow;
+import org.mosswake.core.rig.Take;
 import org.mosswake.core.spread.Holder;
 import org.mosswake.core.spread.LurePlace;
 import org.mosswake.core.spread.SpreadLine;
@@ -77,16 +78,18 @@ record Placing(
     }
 
     Placing withDrag(double pullN, boolean loose, boolean fast) {
-        var window = DragWindow.of(new Force(pullN), line.weakestLine());
-        double usual = DragWindow.usual(line.weakestLine()).newtons();
+        Take take = loose ? Take.LOOSE : fast ? Take.LADDER : Take.FIRM;
+        SpreadLine taken =
+                take == line.take() ? line : line.withRigging(line.rigging().withTake(take));
+        DragWindow window = taken.dragWindow(new Force(pullN));
+        double usual = window.usual().newtons();
         double wanted = loose ? 1.1 * pullN : fast ? 0.95 * window.most().newtons() : usual;
         double least = loose ? 1.05 * pullN : window.least().newtons();
         double newtons = window.isEmpty() && !loose
                 ? window.least().newtons()
                 : Math.max(least, Math.min(wanted, window.most().newtons()));
         double tenths = Math.ceil(newtons * 10 - 1e-9) / 10;
-        return with(new SpreadLine(
-                line.id(), line.holder(), line.letOutM(), new Force(tenths), line.tackle(), line.deep()));
+        return with(taken.withStrikeDrag(new Force(tenths)));
     }
 
     static List<SpreadLine> lines(List<Placing> placings) {

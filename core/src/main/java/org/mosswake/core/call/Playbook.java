@@ -3,6 +3,7 @@ package org.mosswake.core.call;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import org.mosswake.core.units.Basis;
 
 /**
  * One method: for whom, how fast, how many lines, in which pattern.

@@ -1,31 +1,63 @@
 package org.mosswake.core.rig;
 
+import java.util.Optional;
 import org.mosswake.core.units.Force;
 
 /**
- * The strike drag a line can use: enough above the water's pull that the clicker keeps silent, and not above a third
- * of the weakest part.
+ * The strike drag a line can use: enough above the water's pull that the reel keeps its line, and not above a third of
+ * the weakest part or the rod's class (physics §9, PUBLISHED practice: strike drag is 25–33 % of the weakest part).
  *
- * @param least tow pull × 1.2 (PUBLISHED practice, editable default)
- * @param most  a third of the weakest part (PUBLISHED practice: strike drag is 25–33 % of it)
+ * @param pull  of the water at the tip
+ * @param least for a loose take, of its first setting
+ * @param most  after the first run too
+ * @param firm  least setting once the fish has run; {@code least} unless the take is loose
  */
-public record DragWindow(Force least, Force most) {
-    private static final double ABOVE_PULL = 1.2;
-    private static final double SHARE_OF_WEAKEST = 0.33;
-    private static final double USUAL_SHARE = 0.28;
-
-    public static DragWindow of(Force towPull, Force weakestPart) {
-        return new DragWindow(
-                new Force(ABOVE_PULL * towPull.newtons()), new Force(SHARE_OF_WEAKEST * weakestPart.newtons()));
+public record DragWindow(Take take, Force pull, Force least, Force most, Force firm, Limit limit, double usualShare) {
+    /** What keeps the drag down. */
+    public enum Limit {
+        WEAKEST_PART,
+        ROD_CLASS
     }
 
-    /** What most crews set before they know the pull: a little over a quarter of the weakest part. */
-    public static Force usual(Force weakestPart) {
-        return new Force(USUAL_SHARE * weakestPart.newtons());
+    public static DragWindow of(Force towPull, Force weakestPart) {
+        return of(Take.FIRM, towPull, weakestPart, Optional.empty(), RigNumbers.USUAL);
+    }
+
+    public static DragWindow of(
+            Take take, Force towPull, Force weakestPart, Optional<Force> rodClass, RigNumbers numbers) {
+        double pull = towPull.newtons();
+        double firm = pull * numbers.of(RigNumbers.ABOVE_PULL);
+        double least = switch (take) {
+            case FIRM -> firm;
+            case LADDER -> pull * numbers.of(RigNumbers.LADDER_ABOVE_PULL);
+            case LOOSE -> pull * numbers.of(RigNumbers.LOOSE_LEAST);
+        };
+        double share = numbers.of(RigNumbers.SHARE_OF_WEAKEST) * weakestPart.newtons();
+        boolean rod = rodClass.isPresent() && rodClass.get().newtons() < share;
+        double most = rod ? rodClass.get().newtons() : share;
+        return new DragWindow(
+                take,
+                towPull,
+                new Force(least),
+                new Force(most),
+                new Force(take == Take.LOOSE ? firm : least),
+                rod ? Limit.ROD_CLASS : Limit.WEAKEST_PART,
+                numbers.of(RigNumbers.USUAL_SHARE) / numbers.of(RigNumbers.SHARE_OF_WEAKEST));
     }
 
     public boolean isEmpty() {
-        return least.newtons() > most.newtons();
+        return firm.newtons() > most.newtons() || least.newtons() > most.newtons();
+    }
+
+    /** First setting of a loose take: no firmer than this while the clicker tells of the bite. */
+    public Force looseMost(RigNumbers numbers) {
+        return new Force(pull.newtons() * numbers.of(RigNumbers.LOOSE_MOST));
+    }
+
+    /** What most crews set: a little over a quarter of the weakest part, inside the window. */
+    public Force usual() {
+        double wanted = usualShare * most.newtons();
+        return new Force(Math.max(firm.newtons(), Math.min(most.newtons(), wanted)));
     }
 
     public Verdict judge(Force strikeDrag) {

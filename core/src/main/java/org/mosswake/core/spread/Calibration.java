@@ -52,7 +52,7 @@ public record Calibration(UUID item, Coefficient coefficient, double old, List<O
                 HolderKind.FLAT,
                 new DeckPoint(0, 0, RATED_TIP_M),
                 new DeckPoint(0, 0, RATED_TIP_M));
-        var line = new LineItem(new UUID(0, 1), "Stated line", stated.metreRated(strength), strength);
+        var line = new LineItem(new UUID(0, 1), "Stated line", stated, stated.metreRated(strength), strength);
         return new SpreadLine(
                 new UUID(0, 2),
                 tip,
@@ -125,7 +125,7 @@ public record Calibration(UUID item, Coefficient coefficient, double old, List<O
     private SpreadLine with(SpreadLine line, double value) {
         UnaryOperator<LineItem> lines = old -> !old.id().equals(item)
                 ? old
-                : new LineItem(old.id(), old.name(), coefficient.in(old.metre(), value), old.strength());
+                : new LineItem(old.id(), old.name(), old.kind(), coefficient.in(old.metre(), value), old.strength());
         UnaryOperator<LureItem> lures =
                 old -> !old.id().equals(item) ? old : old.withBody(coefficient.in(old.body(), value));
         return line.with(lures, lines);

@@ -77,9 +77,7 @@ public record DepthWays(Optional<Sought> letOut, Optional<Sought> cable, Optiona
             var pieces = new ArrayList<>(line.tackle());
             TacklePiece piece = pieces.get(at);
             LureItem item = piece.item().orElseThrow();
-            pieces.set(
-                    at,
-                    new TacklePiece(Optional.of(item.withBody(body)), piece.line(), piece.lengthM(), piece.branch()));
+            pieces.set(at, piece.withItem(item.withBody(body)));
             return line.withTackle(pieces);
         }
 

@@ -114,7 +114,7 @@ final class Findings {
         line.shape().ifPresent(shape -> {
             double pull = shape.tensionAtTipN();
             double set = line.line().strikeDrag().newtons();
-            var window = DragWindow.of(new Force(pull), line.line().weakestLine());
+            DragWindow window = line.line().dragWindow(new Force(pull));
             UUID id = line.line().id();
             double least = window.least().newtons();
             double most = window.most().newtons();

@@ -3,6 +3,7 @@ package org.mosswake.core.spread;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.TreeMap;
+import org.mosswake.core.rig.Material;
 import org.mosswake.core.tow.LinePiece;
 import org.mosswake.core.units.Force;
 import org.mosswake.core.units.ForceUnit;
@@ -43,6 +44,17 @@ public enum LineKind {
         this.tangential = tangential;
         this.density = density;
         this.millimetresByPounds = new TreeMap<>(millimetresByPounds);
+    }
+
+    public Material material() {
+        return switch (this) {
+            case MONO -> Material.MONO;
+            case FLUOROCARBON -> Material.FLUOROCARBON;
+            case BRAID -> Material.BRAID;
+            case HOLLOW_BRAID -> Material.HOLLOW_BRAID;
+            case TROLLING_WIRE, BITE_WIRE -> Material.WIRE;
+            case DOWNRIGGER_CABLE, BITE_CABLE -> Material.CABLE;
+        };
     }
 
     /** One metre of it at this rated strength; the diameter is scaled from the nearest listed strength by area. */

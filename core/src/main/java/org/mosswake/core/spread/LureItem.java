@@ -9,14 +9,20 @@ import org.mosswake.core.tow.Body;
  *
  * @param kind  names the generic kind it was made from
  * @param works speeds at which it works as it should; empty for a weight
+ * @param lengthM from nose to tail; empty where nobody measured
  */
-public record LureItem(UUID id, String name, String kind, Body body, Optional<SpeedWindow> works) {
+public record LureItem(
+        UUID id, String name, String kind, Body body, Optional<SpeedWindow> works, Optional<Double> lengthM) {
     public LureItem(UUID id, String name, String kind, Body body) {
         this(id, name, kind, body, Optional.empty());
     }
 
+    public LureItem(UUID id, String name, String kind, Body body, Optional<SpeedWindow> works) {
+        this(id, name, kind, body, works, Optional.empty());
+    }
+
     LureItem withBody(Body other) {
-        return new LureItem(id, name, kind, other, works);
+        return new LureItem(id, name, kind, other, works, lengthM);
     }
 
     public double massKg() {
@@ -32,7 +38,12 @@ public record LureItem(UUID id, String name, String kind, Body body, Optional<Sp
         return body.diveAreaM2() > 0;
     }
 
-    boolean isA(LureKind other) {
+    /** A weight and no lure. */
+    public boolean lead() {
+        return kind.endsWith("_LEAD");
+    }
+
+    public boolean isA(LureKind other) {
         return kind.equals(other.name());
     }
 }

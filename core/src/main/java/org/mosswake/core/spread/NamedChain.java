@@ -29,6 +29,15 @@ public enum NamedChain {
                     Optional.of(part(LureRole.of(LureKind.HAIR_JIG), LineKind.MONO, 50, 4.5)))),
     DIVING_PLANE(
             part(LureRole.ANY, LineKind.MONO, 40, 1.5), main(LureRole.of(LureKind.DIVING_PLANE), LineKind.BRAID, 50)),
+    /** Blade that makes the show, leader by its size, squid that follows it. */
+    ATTRACTOR(
+            part(LureRole.of(LureKind.SQUID), LineKind.MONO, 40, 0.82),
+            main(LureRole.of(LureKind.ROTATING_BLADE), LineKind.BRAID, 50)),
+    /** Wire to the nose hook, a clear leader before it. */
+    LIVE_BAIT(
+            part(LureRole.of(LureKind.LIVE_BAIT), LineKind.BITE_WIRE, 44, 1.5),
+            part(LureRole.NONE, LineKind.MONO, 40, 4.0),
+            main(LineKind.MONO, 40)),
     /** A bar that steers outward. */
     STEERING_BAR(part(LureRole.of(LureKind.STEERING_BAR), LineKind.MONO, 150, 2.0), main(LineKind.MONO, 80));
 

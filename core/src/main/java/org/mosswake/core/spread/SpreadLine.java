@@ -9,6 +9,11 @@ import java.util.stream.IntStream;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.rig.Chain;
+import org.mosswake.core.rig.DragWindow;
+import org.mosswake.core.rig.Reel;
+import org.mosswake.core.rig.Rigging;
+import org.mosswake.core.rig.Take;
 import org.mosswake.core.tow.BranchedTow;
 import org.mosswake.core.tow.Downrigger;
 import org.mosswake.core.tow.Link;
@@ -24,14 +29,32 @@ import org.mosswake.core.units.SpeedThroughWater;
  * @param letOutM from the tip or clip to the lure (m), leaders included
  * @param tackle  from the lure up; the last piece is the main line. At most one piece carries a branch
  * @param deep    for a line on a downrigger, and only for one
+ * @param rigging reel, hooks and the rest of what the bench chooses
  */
 public record SpreadLine(
-        UUID id, Holder holder, double letOutM, Force strikeDrag, List<TacklePiece> tackle, Optional<DeepRig> deep) {
+        UUID id,
+        Holder holder,
+        double letOutM,
+        Force strikeDrag,
+        List<TacklePiece> tackle,
+        Optional<DeepRig> deep,
+        Rigging rigging) {
     /** Main line always left above the leaders (m): the tow is not accepted with less. */
     private static final double LEAST_MAIN_LINE_M = 0.5;
 
     public SpreadLine(UUID id, Holder holder, double letOutM, Force strikeDrag, List<TacklePiece> tackle) {
         this(id, holder, letOutM, strikeDrag, tackle, Optional.empty());
+    }
+
+    /** Rigged as usual for its lure. */
+    public SpreadLine(
+            UUID id,
+            Holder holder,
+            double letOutM,
+            Force strikeDrag,
+            List<TacklePiece> tackle,
+            Optional<DeepRig> deep) {
+        this(id, holder, letOutM, strikeDrag, tackle, deep, LineRigging.usual(tackle));
     }
 
     public SpreadLine {
@@ -108,12 +131,24 @@ public record SpreadLine(
                 || tackle.stream().flatMap(piece -> piece.item().stream()).anyMatch(LureItem::dives);
     }
 
-    /** Rated strength of the weakest line in it; joints come with the rig bench. */
-    public Force weakestLine() {
-        return tackle.stream()
-                .map(p -> p.line().strength())
-                .min((a, b) -> Double.compare(a.newtons(), b.newtons()))
-                .orElseThrow();
+    /**
+     * From reel to hook, with its joints.
+     *
+     * @throws FaultException naming each foot that cannot be tied so
+     */
+    public Chain chain() {
+        return Chain.of(LineRigging.pieces(this), rigging);
+    }
+
+    /** How a fish is let to take it: as the skipper has it, else as its lure is usually fished. */
+    public Take take() {
+        return rigging.take().orElseGet(() -> LineRigging.usualTake(tackle));
+    }
+
+    /** @param pull of the water at the tip */
+    public DragWindow dragWindow(Force pull) {
+        return DragWindow.of(
+                take(), pull, chain().strength(), rigging.reel().flatMap(Reel::rodClass), rigging.numbers());
     }
 
     public Tow tow(SpeedThroughWater speed) {
@@ -182,15 +217,16 @@ public record SpreadLine(
     }
 
     public SpreadLine withLetOut(double metres) {
-        return new SpreadLine(id, holder, metres, strikeDrag, tackle, deep);
+        return new SpreadLine(id, holder, metres, strikeDrag, tackle, deep, rigging);
     }
 
     public SpreadLine withHolder(Holder other) {
-        return new SpreadLine(id, other, letOutM, strikeDrag, tackle, deep);
+        return new SpreadLine(id, other, letOutM, strikeDrag, tackle, deep, rigging);
     }
 
     public SpreadLine withCableOut(double metres) {
-        return new SpreadLine(id, holder, letOutM, strikeDrag, tackle, deep.map(rig -> rig.withCableOut(metres)));
+        return new SpreadLine(
+                id, holder, letOutM, strikeDrag, tackle, deep.map(rig -> rig.withCableOut(metres)), rigging);
     }
 
     /** The same with its items changed, wherever they are tied. */
@@ -200,14 +236,23 @@ public record SpreadLine(
                         piece.item().map(lures),
                         lines.apply(piece.line()),
                         piece.lengthM(),
-                        piece.branch().map(b -> new Branch(lures.apply(b.lure()), lines.apply(b.line()), b.lengthM()))))
+                        piece.branch().map(b -> new Branch(lures.apply(b.lure()), lines.apply(b.line()), b.lengthM())),
+                        piece.foot()))
                 .toList();
         var rig = deep.map(d ->
                 new DeepRig(d.cableOutM(), d.clipAboveM(), lures.apply(d.ball()), lines.apply(d.cable()), d.seat()));
-        return new SpreadLine(id, holder, letOutM, strikeDrag, pieces, rig);
+        return new SpreadLine(id, holder, letOutM, strikeDrag, pieces, rig, rigging);
+    }
+
+    public SpreadLine withStrikeDrag(Force drag) {
+        return new SpreadLine(id, holder, letOutM, drag, tackle, deep, rigging);
+    }
+
+    public SpreadLine withRigging(Rigging other) {
+        return new SpreadLine(id, holder, letOutM, strikeDrag, tackle, deep, other);
     }
 
     public SpreadLine withTackle(List<TacklePiece> pieces) {
-        return new SpreadLine(id, holder, letOutM, strikeDrag, pieces, deep);
+        return new SpreadLine(id, holder, letOutM, strikeDrag, pieces, deep, rigging);
     }
 }

@@ -170,7 +170,7 @@ final class Days {
     static Box.Line line(LineKind kind, double pounds) {
         Force strength = Force.of(pounds, ForceUnit.POUND_FORCE);
         return new Box.Line(
-                new LineItem(id(kind + " " + pounds), kind.name(), kind.metreRated(strength), strength), kind);
+                new LineItem(id(kind + " " + pounds), kind.name(), kind, kind.metreRated(strength), strength), kind);
     }
 
     static Box.Lure lure(LureKind kind, String colour, double lengthM, int count) {

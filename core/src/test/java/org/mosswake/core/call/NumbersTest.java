@@ -10,6 +10,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.mosswake.core.call.Moment.Light;
 import org.mosswake.core.fault.Fault;
 import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.units.Basis;
 
 class NumbersTest {
     @Test

@@ -118,6 +118,6 @@ final class DemoSpread {
 
     private static LineItem line(String name, LineKind kind, double pounds) {
         Force strength = Force.of(pounds, ForceUnit.POUND_FORCE);
-        return new LineItem(id(name), name, kind.metreRated(strength), strength);
+        return new LineItem(id(name), name, kind, kind.metreRated(strength), strength);
     }
 }

@@ -20,7 +20,7 @@ class NamedChainTest {
 
     private static LineItem line(LineKind kind, double pounds) {
         Force strength = Force.of(pounds, ForceUnit.POUND_FORCE);
-        return new LineItem(DemoSpread.id(kind + " " + pounds), kind.name(), kind.metreRated(strength), strength);
+        return new LineItem(DemoSpread.id(kind + " " + pounds), kind.name(), kind, kind.metreRated(strength), strength);
     }
 
     private static Optional<LureItem> lure(LureRole role) {

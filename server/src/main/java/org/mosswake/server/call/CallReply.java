@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
-import org.mosswake.core.call.Basis;
+import org.mosswake.core.units.Basis;
 import org.mosswake.core.call.Call;
 import org.mosswake.core.call.Doubts;
 import org.mosswake.core.call.Entry;

@@ -3,7 +3,7 @@ package org.mosswake.server.call;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.mosswake.core.call.Basis;
+import org.mosswake.core.units.Basis;
 import org.mosswake.core.call.Numbers;
 import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.call.School;

@@ -37,6 +37,7 @@ record LineGearBody(
         return new LineItem(
                 gearId,
                 name,
+                kind,
                 new LinePiece(1, diameterM, densityKgPerM3, normalDragCoefficient, tangentialDragCoefficient),
                 new Force(strengthN));
     }

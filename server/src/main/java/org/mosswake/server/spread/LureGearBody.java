@@ -73,7 +73,8 @@ record LureGearBody(
                 name,
                 kind.name(),
                 new Body(massKg, volumeM3, dragAreaM2, diveAreaM2, sideAreaM2),
-                Optional.ofNullable(slowestMps).map(slowest -> new SpeedWindow(slowest, fastestMps)));
+                Optional.ofNullable(slowestMps).map(slowest -> new SpeedWindow(slowest, fastestMps)),
+                Optional.of(lengthM));
     }
 
     LureGearBody with(Coefficient coefficient, double value) {

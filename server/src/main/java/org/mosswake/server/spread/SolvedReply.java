@@ -46,7 +46,7 @@ record SolvedReply(
                     line.depthPerKnotM().orElse(null),
                     line.depthPerTenM().orElse(null),
                     line.pullPerKnotN().orElse(null),
-                    line.line().weakestLine().newtons(),
+                    line.line().chain().strength().newtons(),
                     line.ride(wake).map(RideReply::of).orElse(null),
                     line.deep()
                             .map(place -> DeepReply.of(place, line.line().deep().orElseThrow()))

@@ -1,4 +1,4 @@
-package org.mosswake.core.call;
+package org.mosswake.core.units;
 
 /** How sure a number is. */
 public enum Basis {

@@ -1,0 +1,45 @@
+package org.mosswake.core.spread;
+
+import java.util.List;
+import java.util.Optional;
+import org.mosswake.core.fault.Accepted;
+import org.mosswake.core.rig.Reel;
+
+/**
+ * What the bench is asked with.
+ *
+ * @param lines    in the box
+ * @param lures    in the box, leads and attractors too
+ * @param reels    in the box
+ * @param fishKg   that is met
+ * @param keepM    line to keep behind the let-out (m)
+ * @param barbless the skipper's own table says so
+ * @param rollers  guides; else rings
+ * @param bottomM  depth of water, where known (m)
+ */
+public record BenchAsk(
+        List<LineItem> lines,
+        List<LureItem> lures,
+        List<Reel> reels,
+        double fishKg,
+        double keepM,
+        boolean barbless,
+        boolean rollers,
+        Optional<Double> bottomM) {
+    public static final Accepted FISH_KG = new Accepted(0.2, 500, "kg");
+    public static final Accepted KEEP_M = new Accepted(0, 1000, "m");
+    /** Of what is mostly met (ESTIMATE; the skipper sets his own). */
+    public static final double USUAL_FISH_KG = 12;
+
+    public static final double USUAL_KEEP_M = 150;
+
+    public BenchAsk {
+        lines = List.copyOf(lines);
+        lures = List.copyOf(lures);
+        reels = List.copyOf(reels);
+    }
+
+    List<LureItem> leads() {
+        return lures.stream().filter(LureItem::lead).toList();
+    }
+}
