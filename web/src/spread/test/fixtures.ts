@@ -100,7 +100,7 @@ export function solvedLine(
     depthPerTenM: 0.2,
     depthPerKnotM: -0.3,
     pullPerKnotN: 1,
-    weakestLineN: 220,
+    weakestN: 220,
     tow: {
       regime: 'RUNNING',
       depthM: 1.3,

@@ -17,6 +17,10 @@ public final class Place {
     public static void check(Faults faults, Double latitudeDeg, Double longitudeDeg, String timeZone) {
         LATITUDE_DEG.check(faults, "latitudeDeg", latitudeDeg);
         LONGITUDE_DEG.check(faults, "longitudeDeg", longitudeDeg);
+        checkZone(faults, timeZone);
+    }
+
+    public static void checkZone(Faults faults, String timeZone) {
         if (faults.required("timeZone", timeZone)) {
             try {
                 ZoneId.of(timeZone);

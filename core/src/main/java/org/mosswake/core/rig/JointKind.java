@@ -87,11 +87,11 @@ public enum JointKind {
         return both && (this != SPLICE_OVER || hollow && above != below);
     }
 
-    static List<JointKind> endsOf(Material material) {
+    public static List<JointKind> endsOf(Material material) {
         return Arrays.stream(values()).filter(kind -> kind.ends(material)).toList();
     }
 
-    static List<JointKind> joinsOf(Material above, Material below) {
+    public static List<JointKind> joinsOf(Material above, Material below) {
         return Arrays.stream(values()).filter(kind -> kind.joins(above, below)).toList();
     }
 }

@@ -28,9 +28,6 @@ public record LineTied(
     }
 
     Marks marks() {
-        return rigging.marks().orElseGet(() -> switch (chain.main().material()) {
-            case WIRE, CABLE -> Marks.WIRE_MARKS;
-            default -> Marks.INK;
-        });
+        return rigging.marks().orElseGet(() -> Marks.usual(chain.main().material()));
     }
 }

@@ -23,6 +23,11 @@ public enum Marks {
         this.words = words;
     }
 
+    /** Wire is marked as it is spooled, anything else is inked. */
+    public static Marks usual(Material main) {
+        return main.metal() ? WIRE_MARKS : INK;
+    }
+
     public String words() {
         return words;
     }

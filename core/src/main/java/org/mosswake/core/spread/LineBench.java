@@ -56,6 +56,15 @@ public record LineBench(
         cautions = List.copyOf(cautions);
     }
 
+    /** Every line of a spread, in its order. */
+    public static List<LineBench> all(Spread spread, BenchAsk ask) {
+        var labels = Labels.of(spread.lines());
+        var solver = new LineSolver();
+        return spread.lines().stream()
+                .map(line -> of(line, labels.get(line.id()), spread.speed(), ask, solver))
+                .toList();
+    }
+
     public static LineBench of(SpreadLine line, String label, SpeedThroughWater speed, BenchAsk ask) {
         return of(line, label, speed, ask, new LineSolver());
     }

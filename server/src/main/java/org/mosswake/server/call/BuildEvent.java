@@ -12,6 +12,7 @@ import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.spread.SpreadTurns;
 import org.mosswake.core.turn.Side;
 import org.mosswake.server.call.CallReply.CountReply;
+import org.mosswake.server.platform.wire.SentenceReply;
 import org.mosswake.server.spread.SpreadDraft;
 
 /**

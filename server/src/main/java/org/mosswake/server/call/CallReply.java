@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
-import org.mosswake.core.units.Basis;
 import org.mosswake.core.call.Call;
 import org.mosswake.core.call.Doubts;
 import org.mosswake.core.call.Entry;
@@ -17,6 +16,8 @@ import org.mosswake.core.call.Species;
 import org.mosswake.core.call.Topic;
 import org.mosswake.core.caution.Caution;
 import org.mosswake.core.clock.Step;
+import org.mosswake.core.units.Basis;
+import org.mosswake.server.platform.wire.SentenceReply;
 
 /**
  * The call for a moment and over the day.

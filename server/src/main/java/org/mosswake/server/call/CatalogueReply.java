@@ -3,12 +3,12 @@ package org.mosswake.server.call;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.mosswake.core.units.Basis;
 import org.mosswake.core.call.Numbers;
 import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.call.School;
 import org.mosswake.core.call.Species;
 import org.mosswake.core.call.Topic;
+import org.mosswake.core.units.Basis;
 import org.mosswake.core.units.Figure;
 
 /** What a call can be made from, and the numbers it is made with. */

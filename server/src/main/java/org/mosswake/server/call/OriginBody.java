@@ -6,6 +6,7 @@ import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.server.call.BuildEvent.StoryReply;
 import org.mosswake.server.platform.json.Checked;
+import org.mosswake.server.platform.wire.SentenceReply;
 
 /** Why the call made a spread as it is. */
 record OriginBody(PlaybookId playbook, List<StoryReply> stories, List<SentenceReply> lacks, List<SentenceReply> notes)

@@ -19,7 +19,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The skipper's own: sides taken, numbers set, table of seasons and rules. */
 @Service
-class WaysService {
+public class WaysService {
     private final CallMapper ways;
     private final SpreadService spreads;
 
@@ -29,7 +29,7 @@ class WaysService {
     }
 
     @Transactional(readOnly = true)
-    Schools schools(UUID vessel) {
+    public Schools schools(UUID vessel) {
         return new Schools(ways.sides(vessel).stream()
                 .collect(Collectors.toMap(row -> School.valueOf(row.school()), CallMapper.SideRow::side)));
     }
@@ -43,7 +43,7 @@ class WaysService {
     }
 
     @Transactional(readOnly = true)
-    Numbers numbers(UUID vessel) {
+    public Numbers numbers(UUID vessel) {
         return new Numbers(ways.numbers(vessel).stream()
                 .collect(Collectors.toMap(CallMapper.NumberRow::name, CallMapper.NumberRow::value)));
     }
@@ -65,7 +65,7 @@ class WaysService {
         return ways.rules(vessel);
     }
 
-    List<Entry> table(UUID vessel) {
+    public List<Entry> table(UUID vessel) {
         return rules(vessel).stream().map(RuleBody::toCore).toList();
     }
 

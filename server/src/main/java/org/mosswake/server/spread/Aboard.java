@@ -7,6 +7,7 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.mosswake.core.spread.Boat;
 import org.mosswake.core.spread.Holder;
 import org.mosswake.core.spread.Idle;
@@ -35,12 +36,14 @@ class Aboard {
     private final BoatService boats;
     private final GearService gear;
     private final GearMapper stamps;
+    private final BenchNumbersService numbers;
     private final Map<UUID, Things> kept = new ConcurrentHashMap<>();
 
-    Aboard(BoatService boats, GearService gear, GearMapper stamps) {
+    Aboard(BoatService boats, GearService gear, GearMapper stamps, BenchNumbersService numbers) {
         this.boats = boats;
         this.gear = gear;
         this.stamps = stamps;
+        this.numbers = numbers;
     }
 
     Things of(UUID vessel) {
@@ -75,17 +78,19 @@ class Aboard {
                         Optional.ofNullable(body.propSpreadM()),
                         carried.lures().stream().map(LureGearBody::aboard).toList(),
                         lines,
-                        carried.reels().stream().map(reel -> reel(reel, lines)).toList()));
+                        carried.reels().stream().map(reel -> reel(reel, lines)).toList(),
+                        numbers.of(vessel)));
     }
 
     private static ReelAboard reel(ReelGearBody reel, List<LineAboard> lines) {
         return new ReelAboard(
-                reel.name(),
+                reel.toCore(line(lines, reel.backingLineGearId()).map(LineAboard::item)),
                 reel.count(),
-                reel.spool(),
-                lines.stream()
-                        .filter(line -> line.item().id().equals(reel.mainLineGearId()))
-                        .findFirst());
+                line(lines, reel.mainLineGearId()));
+    }
+
+    private static Optional<LineAboard> line(List<LineAboard> lines, @Nullable UUID id) {
+        return lines.stream().filter(line -> line.item().id().equals(id)).findFirst();
     }
 
     private static <T> Map<UUID, T> byId(List<T> items, Function<T, UUID> id) {

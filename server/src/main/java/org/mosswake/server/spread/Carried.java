@@ -2,6 +2,7 @@ package org.mosswake.server.spread;
 
 import java.util.List;
 import java.util.Optional;
+import org.mosswake.core.rig.RigNumbers;
 import org.mosswake.core.spread.Boat;
 import org.mosswake.core.spread.Idle;
 
@@ -12,4 +13,5 @@ public record Carried(
         Optional<Double> propSpreadM,
         List<LureAboard> lures,
         List<LineAboard> lines,
-        List<ReelAboard> reels) {}
+        List<ReelAboard> reels,
+        RigNumbers numbers) {}

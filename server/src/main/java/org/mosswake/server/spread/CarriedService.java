@@ -27,6 +27,11 @@ public class CarriedService {
         return aboard.of(vessel).carried();
     }
 
+    /** A draft put together; the path of its faults begins with {@code lines}. */
+    public Spread assembled(UUID vessel, SpreadDraft draft) {
+        return assembler.assemble(vessel, draft);
+    }
+
     /** Lines of a draft that the skipper keeps as they are. */
     public List<SpreadLine> locked(UUID vessel, SpreadDraft draft) {
         Spread spread = assembler.assemble(vessel, draft);

@@ -38,6 +38,7 @@ class DemoSpreads implements DemoPart {
         keep(LEDGER, DemoIds.TWELVE_LINES, "Twelve lines", twelveLines());
         // The one saved last is what opens.
         keep(LEDGER, DemoIds.MIXED_SURFACE, "Mixed surface", mixedSurface());
+        keep(SPRAT, DemoIds.LIVE_BAITS, "Live baits", liveBaits());
         keep(SPRAT, DemoIds.SOUND_DEEP, "Deep in the sound", soundDeep());
     }
 
@@ -137,6 +138,40 @@ class DemoSpreads implements DemoPart {
                                         piece(SPRAT, null, "Trolling wire .025", null)))),
                 null,
                 new HereDraft(31.0, 17.0, 22.0, null, null, null, 140.0, SpeedUnit.KNOT.toSi(1.2), 160.0));
+    }
+
+    /** Two at the surface and one down the cable, as slow as she goes. */
+    private static SpreadDraft liveBaits() {
+        return new SpreadDraft(
+                SpeedUnit.KNOT.toSi(1.9),
+                List.of(
+                        live("live centre", "Centre stern", 30, null),
+                        live("live starboard", "Starboard gunwale", 22, null),
+                        live(
+                                "live deep",
+                                "Downrigger",
+                                7,
+                                new DeepDraft(
+                                        10.0,
+                                        1.0,
+                                        StarterBox.id(SPRAT, "Downrigger ball 4.5 kg"),
+                                        StarterBox.id(SPRAT, "Downrigger cable 150 lb"),
+                                        ClipSeat.HALF))),
+                1,
+                new HereDraft(18.0, null, null, null, null, null, 140.0, null, null));
+    }
+
+    private static LineDraft live(String id, String holder, double letOutM, DeepDraft deep) {
+        return new LineDraft(
+                DemoIds.of("line " + id),
+                DemoBoats.holderId(SPRAT, holder),
+                letOutM,
+                0.6 * KILOGRAM_FORCE,
+                List.of(
+                        piece(SPRAT, "Live bait", "Bite wire no. 9", 1.5),
+                        piece(SPRAT, null, "Mono 40 lb", 4.0),
+                        piece(SPRAT, null, "Mono 40 lb", null)),
+                deep);
     }
 
     private static LineDraft surface(String id, String holder, double letOutM, String lure, double dragKg) {

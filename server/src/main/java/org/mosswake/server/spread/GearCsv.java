@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.rig.Reel;
 import org.mosswake.core.spread.ColourRole;
 import org.mosswake.core.spread.LineKind;
 import org.mosswake.core.spread.Shade;
@@ -62,7 +63,12 @@ final class GearCsv {
         "rated_diameter_mm",
         "full_radius_mm",
         "arbor_radius_mm",
-        "main_line"
+        "main_line",
+        "rod_class_n",
+        "spool_metal",
+        "hand_m",
+        "backing_line",
+        "backing_m"
     };
     private static final int MOST_ROWS = 1000;
     private static final double POUND_N = ForceUnit.POUND_FORCE.toSi(1);
@@ -122,16 +128,29 @@ final class GearCsv {
                         Map.entry("rated_diameter_mm", number(reel.ratedDiameterM(), 1000)),
                         Map.entry("full_radius_mm", number(reel.fullRadiusM(), 1000)),
                         Map.entry("arbor_radius_mm", number(reel.arborRadiusM(), 1000)),
+                        Map.entry("main_line", lineName(gear, reel.mainLineGearId())),
+                        Map.entry("rod_class_n", optional(reel.rodClassN())),
                         Map.entry(
-                                "main_line",
-                                reel.mainLineGearId() == null
+                                "spool_metal",
+                                reel.spoolMetal() == null
                                         ? ""
-                                        : safe(gear.line(reel.mainLineGearId()).name())))));
+                                        : reel.spoolMetal().name()),
+                        Map.entry("hand_m", optional(reel.handM())),
+                        Map.entry("backing_line", lineName(gear, reel.backingLineGearId())),
+                        Map.entry("backing_m", optional(reel.backingM())))));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
         return text.toString();
+    }
+
+    private static String lineName(GearService.Gear gear, @Nullable UUID id) {
+        return id == null ? "" : safe(gear.line(id).name());
+    }
+
+    private static String optional(@Nullable Double si) {
+        return si == null ? "" : number(si, 1);
     }
 
     private static Object[] row(Map<String, String> values) {
@@ -335,8 +354,9 @@ final class GearCsv {
         private void reel(Cells cells) {
             UUID id = cells.id();
             ReelGearBody old = known(kept.reels(), ReelGearBody::gearId, id);
-            ReelGearBody base =
-                    old == null ? new ReelGearBody(orNew(id), 0, "", 1, null, null, 0.05, 0.025, null) : old;
+            ReelGearBody base = old == null
+                    ? new ReelGearBody(orNew(id), 0, "", 1, null, null, 0.05, 0.025, null, null, null, null, null, null)
+                    : old;
             var body = new ReelGearBody(
                     base.gearId(),
                     base.version(),
@@ -346,15 +366,20 @@ final class GearCsv {
                     cells.number("rated_diameter_mm", 0.001, base.ratedDiameterM()),
                     cells.number("full_radius_mm", 0.001, base.fullRadiusM()),
                     cells.number("arbor_radius_mm", 0.001, base.arborRadiusM()),
-                    mainLine(cells, base.mainLineGearId()));
+                    lineNamed(cells, "main_line", base.mainLineGearId()),
+                    cells.number("rod_class_n", 1, base.rodClassN()),
+                    cells.choice("spool_metal", Reel.Metal.class, base.spoolMetal()),
+                    cells.number("hand_m", 1, base.handM()),
+                    lineNamed(cells, "backing_line", base.backingLineGearId()),
+                    cells.number("backing_m", 1, base.backingM()));
             if (sound(cells, body)) {
                 reels.add(body);
             }
         }
 
         /** By name, of the box or of a row above. */
-        private @Nullable UUID mainLine(Cells cells, @Nullable UUID otherwise) {
-            String name = unsafe(cells.text("main_line"));
+        private @Nullable UUID lineNamed(Cells cells, String column, @Nullable UUID otherwise) {
+            String name = unsafe(cells.text(column));
             if (name.isEmpty()) {
                 return otherwise;
             }
@@ -365,7 +390,7 @@ final class GearCsv {
                     .findFirst()
                     .map(LineGearBody::gearId)
                     .orElseGet(() -> {
-                        faults.add(FaultCode.NOT_FOUND, cells.at("main_line"), name);
+                        faults.add(FaultCode.NOT_FOUND, cells.at(column), name);
                         cells.failed = true;
                         return null;
                     });

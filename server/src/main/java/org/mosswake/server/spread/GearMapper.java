@@ -2,6 +2,7 @@ package org.mosswake.server.spread;
 
 import java.util.List;
 import java.util.UUID;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -29,7 +30,9 @@ interface GearMapper {
                    (select version from boat where vessel_id = #{vessel}),
                    (select sum(version) from lure_gear where vessel_id = #{vessel}),
                    (select sum(version) from line_gear where vessel_id = #{vessel}),
-                   (select sum(version) from reel_gear where vessel_id = #{vessel}))""")
+                   (select sum(version) from reel_gear where vessel_id = #{vessel}),
+                   (select md5(string_agg(name || ' ' || value, ',' order by name)) from rig_number
+                     where vessel_id = #{vessel}))""")
     String stamp(UUID vessel);
 
     @Insert("""
@@ -64,20 +67,38 @@ interface GearMapper {
 
     @Select("""
             select gear_id, version, name, count, rated_m as "ratedM", rated_diameter_m as "ratedDiameterM",
-                   full_radius_m as "fullRadiusM", arbor_radius_m as "arborRadiusM", main_line_gear_id
+                   full_radius_m as "fullRadiusM", arbor_radius_m as "arborRadiusM", main_line_gear_id,
+                   rod_class_n as "rodClassN", spool_metal, hand_m as "handM", backing_line_gear_id,
+                   backing_m as "backingM"
             from reel_gear where vessel_id = #{vessel} order by name, gear_id""")
     List<ReelGearBody> reels(UUID vessel);
 
     @Insert("""
             insert into reel_gear values (#{vessel}, #{b.gearId}, 1, #{b.name}, #{b.count}, #{b.ratedM},
-                   #{b.ratedDiameterM}, #{b.fullRadiusM}, #{b.arborRadiusM}, #{b.mainLineGearId})
+                   #{b.ratedDiameterM}, #{b.fullRadiusM}, #{b.arborRadiusM}, #{b.mainLineGearId}, #{b.rodClassN},
+                   #{b.spoolMetal}, #{b.handM}, #{b.backingLineGearId}, #{b.backingM})
             on conflict do nothing""")
     int insertReel(@Param("vessel") UUID vessel, @Param("b") ReelGearBody body);
 
     @Update("""
             update reel_gear set version = version + 1, name = #{b.name}, count = #{b.count}, rated_m = #{b.ratedM},
                    rated_diameter_m = #{b.ratedDiameterM}, full_radius_m = #{b.fullRadiusM},
-                   arbor_radius_m = #{b.arborRadiusM}, main_line_gear_id = #{b.mainLineGearId}
+                   arbor_radius_m = #{b.arborRadiusM}, main_line_gear_id = #{b.mainLineGearId},
+                   rod_class_n = #{b.rodClassN}, spool_metal = #{b.spoolMetal}, hand_m = #{b.handM},
+                   backing_line_gear_id = #{b.backingLineGearId}, backing_m = #{b.backingM}
             where vessel_id = #{vessel} and gear_id = #{b.gearId} and version = #{b.version}""")
     int updateReel(@Param("vessel") UUID vessel, @Param("b") ReelGearBody body);
+
+    record RigNumberRow(String name, double value) {}
+
+    @Select("select name, value from rig_number where vessel_id = #{vessel}")
+    List<RigNumberRow> rigNumbers(UUID vessel);
+
+    @Insert("""
+            insert into rig_number values (#{vessel}, #{name}, #{value})
+            on conflict (vessel_id, name) do update set value = excluded.value""")
+    int putRigNumber(@Param("vessel") UUID vessel, @Param("name") String name, @Param("value") double value);
+
+    @Delete("delete from rig_number where vessel_id = #{vessel} and name = #{name}")
+    int dropRigNumber(@Param("vessel") UUID vessel, @Param("name") String name);
 }

@@ -3,6 +3,7 @@ package org.mosswake.server.spread;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.server.platform.http.StaleWrite;
@@ -63,13 +64,18 @@ class GearService {
     @Transactional
     ReelGearBody save(UUID vessel, ReelGearBody body) {
         boats.boat(vessel);
-        if (body.mainLineGearId() != null
-                && of(vessel).lines().stream().noneMatch(line -> line.gearId().equals(body.mainLineGearId()))) {
-            throw FaultException.of(
-                    FaultCode.NOT_FOUND, "mainLineGearId", body.mainLineGearId().toString());
-        }
+        Gear aboard = of(vessel);
+        requireLine(aboard, "mainLineGearId", body.mainLineGearId());
+        requireLine(aboard, "backingLineGearId", body.backingLineGearId());
         int changed = body.version() == 0 ? gear.insertReel(vessel, body) : gear.updateReel(vessel, body);
         return kept("This reel", changed, body, of(vessel).reel(body.gearId()));
+    }
+
+    private static void requireLine(Gear aboard, String field, @Nullable UUID id) {
+        if (id != null
+                && aboard.lines().stream().noneMatch(line -> line.gearId().equals(id))) {
+            throw FaultException.of(FaultCode.NOT_FOUND, field, id.toString());
+        }
     }
 
     /** @param added items, and {@code changed} ones */

@@ -33,7 +33,7 @@ record SolvedReply(
             @Nullable Double depthPerKnotM,
             @Nullable Double depthPerTenM,
             @Nullable Double pullPerKnotN,
-            double weakestLineN,
+            double weakestN,
             @Nullable RideReply ride,
             @Nullable DeepReply deep,
             @Nullable BranchReply branch) {

@@ -8,6 +8,8 @@ import java.util.UUID;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.rig.Reel;
+import org.mosswake.core.rig.RigNumbers;
 import org.mosswake.core.spread.Branch;
 import org.mosswake.core.spread.DeepRig;
 import org.mosswake.core.spread.Here;
@@ -55,6 +57,8 @@ class SpreadAssembler {
         private final Map<UUID, Holder> holders;
         private final Map<UUID, LureItem> lures;
         private final Map<UUID, LineItem> lines;
+        private final List<ReelAboard> reels;
+        private final RigNumbers numbers;
 
         Assembly(UUID vessel, Faults faults) {
             this.faults = faults;
@@ -65,6 +69,8 @@ class SpreadAssembler {
             holders = things.holders();
             lures = things.lures();
             lines = things.lines();
+            reels = things.carried().reels();
+            numbers = things.carried().numbers();
         }
 
         Spread spread(SpreadDraft draft) {
@@ -114,19 +120,56 @@ class SpreadAssembler {
         private Optional<SpreadLine> built(
                 String path, LineDraft draft, Holder holder, List<TacklePiece> tackle, Optional<DeepRig> deep) {
             try {
-                return Optional.of(new SpreadLine(
-                        draft.lineId(), holder, draft.letOutM(), new Force(draft.strikeDragN()), tackle, deep));
+                RigDraft rig = RigDraft.orNothing(draft.rig());
+                var line = new SpreadLine(
+                        draft.lineId(),
+                        holder,
+                        draft.letOutM(),
+                        new Force(draft.strikeDragN()),
+                        tackle,
+                        deep,
+                        rig.toCore(tackle, reel(path, rig, tackle), numbers));
+                line.chain();
+                return Optional.of(line);
             } catch (FaultException e) {
                 e.faults().forEach(fault -> faults.add(fault.under(path)));
                 return Optional.empty();
             }
         }
 
+        /** The one chosen, else the first of the box that carries this main line. */
+        private Optional<Reel> reel(String path, RigDraft rig, List<TacklePiece> tackle) {
+            if (rig.reelGearId() != null) {
+                Optional<ReelAboard> chosen = reels.stream()
+                        .filter(reel -> reel.reel().id().equals(rig.reelGearId()))
+                        .findFirst();
+                if (chosen.isEmpty()) {
+                    throw FaultException.of(
+                            FaultCode.NOT_FOUND,
+                            "rig.reelGearId",
+                            rig.reelGearId().toString());
+                }
+                return chosen.map(ReelAboard::reel);
+            }
+            UUID main = tackle.get(tackle.size() - 1).line().id();
+            return reels.stream()
+                    .filter(reel -> reel.main()
+                            .filter(line -> line.item().id().equals(main))
+                            .isPresent())
+                    .findFirst()
+                    .map(ReelAboard::reel);
+        }
+
         private TacklePiece piece(String path, PieceDraft draft) {
             LureItem lure = draft.lureGearId() == null ? null : known(lures, path + ".lureGearId", draft.lureGearId());
             LineItem line = known(lines, path + ".lineGearId", draft.lineGearId());
             Optional<Branch> branch = Optional.ofNullable(draft.branch()).map(twig -> branch(path + ".branch", twig));
-            return new TacklePiece(Optional.ofNullable(lure), line, Optional.ofNullable(draft.lengthM()), branch);
+            return new TacklePiece(
+                    Optional.ofNullable(lure),
+                    line,
+                    Optional.ofNullable(draft.lengthM()),
+                    branch,
+                    FootDraft.toCore(draft.foot()));
         }
 
         private Branch branch(String path, BranchDraft draft) {

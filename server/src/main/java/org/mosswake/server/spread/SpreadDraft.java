@@ -37,7 +37,8 @@ public record SpreadDraft(
             Double strikeDragN,
             List<PieceDraft> tackle,
             @Nullable DeepDraft deep,
-            @Nullable Boolean locked) {
+            @Nullable Boolean locked,
+            @Nullable RigDraft rig) {
         LineDraft(
                 UUID lineId,
                 UUID holderId,
@@ -45,7 +46,7 @@ public record SpreadDraft(
                 Double strikeDragN,
                 List<PieceDraft> tackle,
                 @Nullable DeepDraft deep) {
-            this(lineId, holderId, letOutM, strikeDragN, tackle, deep, null);
+            this(lineId, holderId, letOutM, strikeDragN, tackle, deep, null, null);
         }
     }
 
@@ -122,7 +123,12 @@ public record SpreadDraft(
             @Nullable UUID lureGearId,
             UUID lineGearId,
             @Nullable Double lengthM,
-            @Nullable BranchDraft branch) {}
+            @Nullable BranchDraft branch,
+            @Nullable FootDraft foot) {
+        PieceDraft(@Nullable UUID lureGearId, UUID lineGearId, @Nullable Double lengthM, @Nullable BranchDraft branch) {
+            this(lureGearId, lineGearId, lengthM, branch, null);
+        }
+    }
 
     /** A spread of the core's as a draft; {@code locked} lines stay marked. */
     public static SpreadDraft of(Spread spread, Set<UUID> locked) {
@@ -149,7 +155,8 @@ public record SpreadDraft(
                                 piece.branch()
                                         .map(twig -> new BranchDraft(
                                                 twig.lure().id(), twig.line().id(), twig.lengthM()))
-                                        .orElse(null)))
+                                        .orElse(null),
+                                FootDraft.of(piece.foot())))
                         .toList(),
                 line.deep()
                         .map(deep -> new DeepDraft(
@@ -159,7 +166,8 @@ public record SpreadDraft(
                                 deep.cable().id(),
                                 deep.seat()))
                         .orElse(null),
-                locked ? true : null);
+                locked ? true : null,
+                RigDraft.of(line));
     }
 
     @Override
@@ -191,6 +199,9 @@ public record SpreadDraft(
         if (line.deep() != null) {
             check(faults, path + ".deep", line.deep());
         }
+        if (line.rig() != null) {
+            line.rig().check(faults, path + ".rig");
+        }
         if (faults.count(path + ".tackle", line.tackle(), 1, TowLimits.MOST_PIECES)) {
             for (int i = 0; i < line.tackle().size(); i++) {
                 check(faults, path + ".tackle[" + i + "]", line.tackle().get(i));
@@ -210,6 +221,9 @@ public record SpreadDraft(
         if (faults.required(path, piece)) {
             faults.required(path + ".lineGearId", piece.lineGearId());
             TowLimits.LENGTH_M.checkOptional(faults, path + ".lengthM", piece.lengthM());
+            if (piece.foot() != null) {
+                piece.foot().check(faults, path + ".foot");
+            }
             if (piece.branch() != null) {
                 faults.required(path + ".branch.lureGearId", piece.branch().lureGearId());
                 faults.required(path + ".branch.lineGearId", piece.branch().lineGearId());

@@ -46,7 +46,16 @@ interface SpreadMapper {
             @Nullable UUID ballGearId,
             @Nullable UUID cableGearId,
             @Nullable String clipSeat,
-            boolean locked) {}
+            boolean locked,
+            @Nullable UUID reelGearId,
+            @Nullable String hookKind,
+            @Nullable Integer hookCount,
+            @Nullable Double hookStrengthN,
+            @Nullable String baitKind,
+            @Nullable Double baitLengthM,
+            @Nullable Double baitAngleRad,
+            @Nullable String take,
+            @Nullable String marks) {}
 
     record PieceRow(
             UUID vesselId,
@@ -59,7 +68,11 @@ interface SpreadMapper {
             @Nullable Double lengthM,
             @Nullable UUID branchLureGearId,
             @Nullable UUID branchLineGearId,
-            @Nullable Double branchLengthM) {}
+            @Nullable Double branchLengthM,
+            @Nullable String footAbove,
+            @Nullable String footFitting,
+            @Nullable Double footFittingN,
+            @Nullable String footBelow) {}
 
     @Select("""
             select s.spread_id, s.version, s.name, s.updated_at as saved_at,
@@ -117,12 +130,15 @@ interface SpreadMapper {
 
     @Insert("""
             insert into spread_line values (#{vesselId}, #{spreadId}, #{revision}, #{lineId}, #{ordinal}, #{holderId},
-                   #{letOutM}, #{strikeDragN}, #{cableOutM}, #{clipAboveM}, #{ballGearId}, #{cableGearId}, #{clipSeat}, #{locked})""")
+                   #{letOutM}, #{strikeDragN}, #{cableOutM}, #{clipAboveM}, #{ballGearId}, #{cableGearId}, #{clipSeat}, #{locked},
+                   #{reelGearId}, #{hookKind}, #{hookCount}, #{hookStrengthN}, #{baitKind}, #{baitLengthM}, #{baitAngleRad},
+                   #{take}, #{marks})""")
     int insertLine(LineRow row);
 
     @Insert("""
             insert into spread_piece values (#{vesselId}, #{spreadId}, #{revision}, #{lineId}, #{pieceNo},
                    #{lureGearId}, #{lineGearId}, #{lengthM}, #{branchLureGearId}, #{branchLineGearId},
-                   #{branchLengthM})""")
+                   #{branchLengthM},
+                   #{footAbove}, #{footFitting}, #{footFittingN}, #{footBelow})""")
     int insertPiece(PieceRow row);
 }

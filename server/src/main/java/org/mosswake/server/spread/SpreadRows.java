@@ -4,6 +4,13 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.mosswake.core.rig.Fitting;
+import org.mosswake.core.rig.Hooks;
+import org.mosswake.core.rig.JointKind;
+import org.mosswake.core.rig.Marks;
+import org.mosswake.core.rig.Rigging;
+import org.mosswake.core.rig.Take;
 import org.mosswake.core.spread.ClipSeat;
 import org.mosswake.server.spread.SpreadDraft.BranchDraft;
 import org.mosswake.server.spread.SpreadDraft.DeepDraft;
@@ -59,6 +66,7 @@ final class SpreadRows {
 
     static LineRow line(UUID vessel, UUID spread, int revision, int ordinal, LineDraft line) {
         DeepDraft deep = line.deep();
+        RigDraft rig = RigDraft.orNothing(line.rig());
         return new LineRow(
                 vessel,
                 spread,
@@ -73,7 +81,48 @@ final class SpreadRows {
                 deep == null ? null : deep.ballGearId(),
                 deep == null ? null : deep.cableGearId(),
                 deep == null ? null : deep.seat().name(),
-                Boolean.TRUE.equals(line.locked()));
+                Boolean.TRUE.equals(line.locked()),
+                rig.reelGearId(),
+                name(rig.hookKind()),
+                rig.hookCount(),
+                rig.hookStrengthN(),
+                name(rig.baitKind()),
+                rig.baitLengthM(),
+                rig.baitAngleRad(),
+                name(rig.take()),
+                name(rig.marks()));
+    }
+
+    private static @Nullable String name(@Nullable Enum<?> value) {
+        return value == null ? null : value.name();
+    }
+
+    private static <E extends Enum<E>> @Nullable E valueOf(Class<E> type, @Nullable String name) {
+        return name == null ? null : Enum.valueOf(type, name);
+    }
+
+    private static @Nullable RigDraft rig(LineRow row) {
+        return new RigDraft(
+                        row.reelGearId(),
+                        valueOf(Hooks.Kind.class, row.hookKind()),
+                        row.hookCount(),
+                        row.hookStrengthN(),
+                        valueOf(Rigging.Bait.Kind.class, row.baitKind()),
+                        row.baitLengthM(),
+                        row.baitAngleRad(),
+                        valueOf(Take.class, row.take()),
+                        valueOf(Marks.class, row.marks()))
+                .orNull();
+    }
+
+    private static @Nullable FootDraft foot(PieceRow row) {
+        return row.footAbove() == null && row.footFitting() == null && row.footBelow() == null
+                ? null
+                : new FootDraft(
+                        valueOf(JointKind.class, row.footAbove()),
+                        valueOf(Fitting.Kind.class, row.footFitting()),
+                        row.footFittingN(),
+                        valueOf(JointKind.class, row.footBelow()));
     }
 
     static LineDraft line(LineRow row, List<PieceRow> pieces) {
@@ -89,12 +138,14 @@ final class SpreadRows {
                 row.strikeDragN(),
                 pieces.stream().map(SpreadRows::piece).toList(),
                 deep,
-                row.locked() ? true : null);
+                row.locked() ? true : null,
+                rig(row));
     }
 
     static PieceRow piece(UUID vessel, UUID spread, int revision, int pieceNo, LineDraft line) {
         PieceDraft piece = line.tackle().get(pieceNo);
         BranchDraft branch = piece.branch();
+        FootDraft foot = piece.foot();
         return new PieceRow(
                 vessel,
                 spread,
@@ -106,13 +157,17 @@ final class SpreadRows {
                 piece.lengthM(),
                 branch == null ? null : branch.lureGearId(),
                 branch == null ? null : branch.lineGearId(),
-                branch == null ? null : branch.lengthM());
+                branch == null ? null : branch.lengthM(),
+                foot == null ? null : name(foot.above()),
+                foot == null ? null : name(foot.fitting()),
+                foot == null ? null : foot.fittingN(),
+                foot == null ? null : name(foot.below()));
     }
 
     private static PieceDraft piece(PieceRow row) {
         BranchDraft branch = row.branchLureGearId() == null
                 ? null
                 : new BranchDraft(row.branchLureGearId(), row.branchLineGearId(), row.branchLengthM());
-        return new PieceDraft(row.lureGearId(), row.lineGearId(), row.lengthM(), branch);
+        return new PieceDraft(row.lureGearId(), row.lineGearId(), row.lengthM(), branch, foot(row));
     }
 }

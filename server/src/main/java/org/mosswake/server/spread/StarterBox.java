@@ -1,6 +1,7 @@
 package org.mosswake.server.spread;
 
 import java.util.UUID;
+import org.mosswake.core.rig.Reel;
 import org.mosswake.core.spread.LineKind;
 import org.mosswake.core.spread.LureKind;
 import org.mosswake.core.spread.SpeedWindow;
@@ -82,9 +83,9 @@ class StarterBox {
         lead(boat, 1, "Torpedo lead 0.7 kg", LureGearKind.TORPEDO_LEAD, LureKind.torpedoLead(0.7));
         lead(boat, 1, "Torpedo lead 0.9 kg", LureGearKind.TORPEDO_LEAD, LureKind.torpedoLead(0.9));
         lead(boat, 1, "Torpedo lead 1.4 kg", LureGearKind.TORPEDO_LEAD, LureKind.torpedoLead(1.4));
-        reel(boat, 6, "Two-speed, mono", "Mono 50 lb", 650, 0.055, 0.028);
-        reel(boat, 2, "Light, braid", "Braid 50 lb", 500, 0.045, 0.025);
-        reel(boat, 3, "Fast, hollow braid", "Hollow braid 130 lb", 550, 0.065, 0.03);
+        reel(boat, 6, "Two-speed, mono", "Mono 50 lb", 650, 0.055, 0.028, 14, Reel.Metal.ALUMINIUM);
+        reel(boat, 2, "Light, braid", "Braid 50 lb", 500, 0.045, 0.025, 9, Reel.Metal.ALUMINIUM);
+        reel(boat, 3, "Fast, hollow braid", "Hollow braid 130 lb", 550, 0.065, 0.03, 22.5, Reel.Metal.ALUMINIUM);
     }
 
     private void steering(UUID boat, String name, String colour, int side) {
@@ -108,9 +109,9 @@ class StarterBox {
         lead(boat, 1, "Downrigger ball 4.5 kg", LureGearKind.BALL_LEAD, LureKind.ballLead(4.5));
         lead(boat, 2, "Torpedo lead 0.23 kg", LureGearKind.TORPEDO_LEAD, LureKind.torpedoLead(0.227));
         lead(boat, 2, "Ball lead 0.45 kg", LureGearKind.BALL_LEAD, LureKind.ballLead(0.454));
-        reel(boat, 2, "Level wind, braid", "Braid 50 lb", 350, 0.04, 0.022);
-        reel(boat, 2, "Level wind, mono", "Mono 40 lb", 300, 0.042, 0.022);
-        reel(boat, 1, "Wire", "Trolling wire .025", 180, 0.05, 0.03);
+        reel(boat, 2, "Level wind, braid", "Braid 50 lb", 350, 0.04, 0.022, 10, Reel.Metal.COMPOSITE);
+        reel(boat, 2, "Level wind, mono", "Mono 40 lb", 300, 0.042, 0.022, 9, Reel.Metal.COMPOSITE);
+        reel(boat, 1, "Wire", "Trolling wire .025", 180, 0.05, 0.03, 12, Reel.Metal.ALUMINIUM);
     }
 
     private void line(UUID boat, String name, LineKind kind, double pounds) {
@@ -138,10 +139,36 @@ class StarterBox {
         save(boat, count, name, kind, "lead", 0.15, body);
     }
 
-    private void reel(UUID boat, int count, String name, String line, double metres, double fullM, double arborM) {
+    private void reel(
+            UUID boat,
+            int count,
+            String name,
+            String line,
+            double metres,
+            double fullM,
+            double arborM,
+            double rodKg,
+            Reel.Metal metal) {
+        double rodN = Force.of(rodKg, ForceUnit.KILOGRAM_FORCE).newtons();
         UUID main = id(boat, line);
         double diameter = gear.of(boat).line(main).diameterM();
-        keep(boat, new ReelGearBody(id(boat, "reel " + name), 0, name, count, metres, diameter, fullM, arborM, main));
+        keep(
+                boat,
+                new ReelGearBody(
+                        id(boat, "reel " + name),
+                        0,
+                        name,
+                        count,
+                        metres,
+                        diameter,
+                        fullM,
+                        arborM,
+                        main,
+                        rodN,
+                        metal,
+                        null,
+                        null,
+                        null));
     }
 
     private void save(UUID boat, int count, String name, LureGearKind kind, String colour, double lengthM, Body body) {

@@ -10,6 +10,7 @@ public final class DemoIds {
     public static final UUID MIXED_SURFACE = of("spread mixed surface");
     public static final UUID FAST_LADDER = of("spread fast ladder");
     public static final UUID TWELVE_LINES = of("spread twelve lines");
+    public static final UUID LIVE_BAITS = of("spread live baits");
     public static final UUID SOUND_DEEP = of("spread deep in the sound");
 
     private DemoIds() {}

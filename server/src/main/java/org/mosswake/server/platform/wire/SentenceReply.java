@@ -1,4 +1,4 @@
-package org.mosswake.server.call;
+package org.mosswake.server.platform.wire;
 
 import java.util.List;
 import org.mosswake.core.units.Figure;
@@ -8,7 +8,7 @@ import org.mosswake.core.units.Sentence;
 public record SentenceReply(String text, List<FigureReply> figures) {
     public record FigureReply(Figure.Kind kind, Double si) {}
 
-    static SentenceReply of(Sentence sentence) {
+    public static SentenceReply of(Sentence sentence) {
         return new SentenceReply(
                 sentence.text(),
                 sentence.figures().stream()
@@ -16,7 +16,7 @@ public record SentenceReply(String text, List<FigureReply> figures) {
                         .toList());
     }
 
-    static List<SentenceReply> of(List<Sentence> sentences) {
+    public static List<SentenceReply> of(List<Sentence> sentences) {
         return sentences.stream().map(SentenceReply::of).toList();
     }
 }

@@ -1,0 +1,208 @@
+package org.mosswake.server.rig;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.mosswake.core.caution.Caution;
+import org.mosswake.core.rig.BaitRig;
+import org.mosswake.core.rig.DragWindow;
+import org.mosswake.core.rig.Hooks;
+import org.mosswake.core.rig.JointKind;
+import org.mosswake.core.rig.Marks;
+import org.mosswake.core.rig.Pulls;
+import org.mosswake.core.rig.Reel;
+import org.mosswake.core.rig.Rigging;
+import org.mosswake.core.rig.Run;
+import org.mosswake.core.rig.Shock;
+import org.mosswake.core.rig.Take;
+import org.mosswake.core.spread.BenchAsk;
+import org.mosswake.core.spread.BenchChange;
+import org.mosswake.core.spread.BenchNote;
+import org.mosswake.core.spread.BenchWays;
+import org.mosswake.core.spread.LineBench;
+import org.mosswake.core.spread.SpreadLine;
+import org.mosswake.core.tow.TowShape;
+import org.mosswake.core.units.Force;
+import org.mosswake.server.platform.wire.SentenceReply;
+
+/**
+ * One line on the bench.
+ *
+ * @param depthM of the lure, and {@code pullN} of the water at the tip; absent where it is in the air
+ * @param leftM  on the reel behind the let-out
+ */
+record LineBenchReply(
+        UUID lineId,
+        String label,
+        String lure,
+        double letOutM,
+        List<PartReply> parts,
+        double strengthN,
+        double strikeDragN,
+        @Nullable Double rodClassN,
+        @Nullable Double pullN,
+        @Nullable Double depthM,
+        Take take,
+        String takeWords,
+        @Nullable WindowReply window,
+        @Nullable Shock shock,
+        @Nullable ReelReply reel,
+        double offM,
+        @Nullable Double leftM,
+        List<Run> runs,
+        Hooks.Kind hookKind,
+        int hookCount,
+        double hookStrengthN,
+        @Nullable BaitReply bait,
+        List<MarkReply> marks,
+        Marks markedBy,
+        List<NoteReply> notes,
+        List<WayReply> ways,
+        List<String> cautions) {
+    /** @param looseMostN first setting of a loose take at most */
+    record WindowReply(
+            double leastN,
+            double mostN,
+            double firmN,
+            @Nullable Double looseMostN,
+            double usualN,
+            boolean empty,
+            DragWindow.Limit limit) {}
+
+    record ReelReply(UUID gearId, String name) {}
+
+    record HookReply(double alongM, double acrossShare, String words) {}
+
+    record BaitReply(
+            Rigging.Bait.Kind kind,
+            double lengthM,
+            List<HookReply> hooks,
+            BaitRig.@Nullable Cut cut,
+            BaitRig.@Nullable Bend bend,
+            double trailM,
+            double slackM,
+            List<SentenceReply> notes) {
+        static BaitReply of(BaitRig rig) {
+            return new BaitReply(
+                    rig.kind(),
+                    rig.lengthM(),
+                    rig.hooks().stream()
+                            .map(hook -> new HookReply(hook.alongM(), hook.acrossShare(), hook.words()))
+                            .toList(),
+                    rig.cut().orElse(null),
+                    rig.bend().orElse(null),
+                    rig.trailM(),
+                    rig.slackM(),
+                    SentenceReply.of(rig.notes()));
+        }
+    }
+
+    record MarkReply(Marks way, String words, SentenceReply find) {}
+
+    record ChangeReply(
+            BenchChange.What what,
+            @Nullable Integer piece,
+            @Nullable UUID gearId,
+            @Nullable Double value,
+            @Nullable JointKind joint,
+            @Nullable Take take) {
+        static List<ChangeReply> of(List<BenchChange> changes) {
+            return changes.stream()
+                    .map(change -> new ChangeReply(
+                            change.what(),
+                            change.piece().orElse(null),
+                            change.gear().orElse(null),
+                            change.value().orElse(null),
+                            change.joint().orElse(null),
+                            change.take().orElse(null)))
+                    .toList();
+        }
+    }
+
+    /** @param changes none where it must be bought first */
+    record BenchMendReply(SentenceReply words, List<ChangeReply> changes) {}
+
+    record NoteReply(
+            BenchNote.Kind kind,
+            BenchNote.Weight weight,
+            SentenceReply title,
+            SentenceReply text,
+            List<BenchMendReply> mends) {
+        static NoteReply of(BenchNote note) {
+            return new NoteReply(
+                    note.kind(),
+                    note.weight(),
+                    SentenceReply.of(note.title()),
+                    SentenceReply.of(note.text()),
+                    note.mends().stream()
+                            .map(mend ->
+                                    new BenchMendReply(SentenceReply.of(mend.words()), ChangeReply.of(mend.changes())))
+                            .toList());
+        }
+    }
+
+    record WaySideReply(SentenceReply text, List<ChangeReply> changes) {}
+
+    record WayReply(BenchWays.Topic topic, List<WaySideReply> sides) {
+        static WayReply of(BenchWays.Way way) {
+            return new WayReply(
+                    way.topic(),
+                    way.sides().stream()
+                            .map(side ->
+                                    new WaySideReply(SentenceReply.of(side.text()), ChangeReply.of(side.changes())))
+                            .toList());
+        }
+    }
+
+    static LineBenchReply of(LineBench bench, BenchAsk ask, List<BenchWays.Way> ways) {
+        SpreadLine line = bench.line();
+        Rigging rigging = line.rigging();
+        Optional<Reel> reel = rigging.reel();
+        Pulls pulls = rigging.pulls();
+        return new LineBenchReply(
+                line.id(),
+                bench.label(),
+                line.lure().name(),
+                line.letOutM(),
+                PartReply.of(bench.chain(), rigging.numbers()),
+                bench.chain().strength().newtons(),
+                line.strikeDrag().newtons(),
+                reel.flatMap(Reel::rodClass).map(Force::newtons).orElse(null),
+                bench.shape().map(TowShape::tensionAtTipN).orElse(null),
+                bench.shape().map(TowShape::depthM).orElse(null),
+                line.take(),
+                line.take().words(),
+                bench.window().map(window -> window(window, rigging)).orElse(null),
+                bench.shock().orElse(null),
+                reel.map(on -> new ReelReply(on.id(), on.name())).orElse(null),
+                bench.offM(),
+                bench.leftM().orElse(null),
+                bench.runs(),
+                rigging.hooks().kind(),
+                rigging.hooks().count(),
+                rigging.hooks().strength().newtons(),
+                bench.bait().map(BaitReply::of).orElse(null),
+                Arrays.stream(Marks.values())
+                        .map(way -> new MarkReply(way, way.words(), SentenceReply.of(way.find(line.letOutM(), pulls))))
+                        .toList(),
+                rigging.marks().orElse(Marks.usual(bench.chain().main().material())),
+                bench.notes().stream().map(NoteReply::of).toList(),
+                ways.stream().map(WayReply::of).toList(),
+                bench.cautions().stream().map(Caution::words).toList());
+    }
+
+    private static WindowReply window(DragWindow window, Rigging rigging) {
+        return new WindowReply(
+                window.least().newtons(),
+                window.most().newtons(),
+                window.firm().newtons(),
+                window.take() == Take.LOOSE
+                        ? window.looseMost(rigging.numbers()).newtons()
+                        : null,
+                window.usual().newtons(),
+                window.isEmpty(),
+                window.limit());
+    }
+}

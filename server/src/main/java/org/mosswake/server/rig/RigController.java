@@ -1,0 +1,127 @@
+package org.mosswake.server.rig;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.mosswake.core.fault.Accepted;
+import org.mosswake.core.fault.FaultCode;
+import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.fault.Faults;
+import org.mosswake.core.rig.RigNumbers;
+import org.mosswake.server.platform.json.Checked;
+import org.mosswake.server.spread.BenchNumbersService;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class RigController {
+    private static final int LONGEST_KEY = 400;
+
+    record TickBody(String task, Boolean done) implements Checked {
+        @Override
+        public void check(Faults faults) {
+            faults.text("task", task, LONGEST_KEY);
+            faults.required("done", done);
+        }
+    }
+
+    /** @param amount in metres, pieces or kilograms; absent: not counted */
+    record StockBody(String item, @Nullable Double amount) implements Checked {
+        private static final Accepted AMOUNT = new Accepted(0, 100_000, "");
+
+        @Override
+        public void check(Faults faults) {
+            faults.text("item", item, LONGEST_KEY);
+            AMOUNT.checkOptional(faults, "amount", amount);
+        }
+    }
+
+    record RigNumberBody(String key, Double value) {}
+
+    /** Every number set; what is left out goes back to its default. */
+    record RigNumbersBody(List<RigNumberBody> set) implements Checked {
+        private static final int MOST = 200;
+
+        @Override
+        public void check(Faults faults) {
+            if (!faults.count("set", set, 0, MOST)) {
+                return;
+            }
+            for (int i = 0; i < set.size(); i++) {
+                String path = "set[" + i + "]";
+                if (faults.required(path, set.get(i))) {
+                    faults.text(path + ".key", set.get(i).key(), 80);
+                    faults.required(path + ".value", set.get(i).value());
+                }
+            }
+        }
+
+        Map<String, Double> values() {
+            var values = new LinkedHashMap<String, Double>();
+            for (int i = 0; i < set.size(); i++) {
+                if (values.put(set.get(i).key(), set.get(i).value()) != null) {
+                    throw FaultException.of(
+                            FaultCode.TWICE, "set[" + i + "].key", set.get(i).key());
+                }
+            }
+            return values;
+        }
+
+        static RigNumbersBody of(RigNumbers numbers) {
+            return new RigNumbersBody(new TreeMap<>(numbers.set())
+                    .entrySet().stream()
+                            .map(entry -> new RigNumberBody(entry.getKey(), entry.getValue()))
+                            .toList());
+        }
+    }
+
+    private final RigService rigs;
+    private final TicksService ticks;
+    private final BenchNumbersService numbers;
+
+    RigController(RigService rigs, TicksService ticks, BenchNumbersService numbers) {
+        this.rigs = rigs;
+        this.ticks = ticks;
+        this.numbers = numbers;
+    }
+
+    @PostMapping("/api/boats/{boat}/rig")
+    RigReply rig(@PathVariable UUID boat, @RequestBody RigBody body) {
+        return rigs.rig(boat, body);
+    }
+
+    @PutMapping("/api/boats/{boat}/spreads/{spread}/ticks")
+    List<String> tick(@PathVariable UUID boat, @PathVariable UUID spread, @RequestBody TickBody body) {
+        return ticks.tick(boat, spread, body.task(), body.done());
+    }
+
+    @PutMapping("/api/boats/{boat}/stock")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void count(@PathVariable UUID boat, @RequestBody StockBody body) {
+        ticks.count(boat, body.item(), body.amount());
+    }
+
+    @GetMapping("/api/rig/numbers")
+    List<RigNumbers.Named> catalogue() {
+        return RigNumbers.all();
+    }
+
+    @GetMapping("/api/boats/{boat}/rig/numbers")
+    RigNumbersBody numbers(@PathVariable UUID boat) {
+        return RigNumbersBody.of(numbers.of(boat));
+    }
+
+    @PutMapping("/api/boats/{boat}/rig/numbers")
+    RigNumbersBody set(@PathVariable UUID boat, @RequestBody RigNumbersBody body) {
+        return RigNumbersBody.of(numbers.set(boat, body.values()));
+    }
+}

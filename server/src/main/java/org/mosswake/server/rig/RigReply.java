@@ -1,0 +1,11 @@
+package org.mosswake.server.rig;
+
+import java.util.List;
+
+/**
+ * A spread on the bench.
+ *
+ * @param ticked keys of tasks that are done
+ * @param fishKg it was asked with, and {@code keepM} of line behind the let-out
+ */
+record RigReply(List<LineBenchReply> lines, TonightReply tonight, List<String> ticked, double fishKg, double keepM) {}

@@ -1,0 +1,113 @@
+package org.mosswake.server.rig;
+
+import java.time.ZoneId;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.mosswake.core.call.Playbook;
+import org.mosswake.core.call.School;
+import org.mosswake.core.call.Species;
+import org.mosswake.core.clock.Evening;
+import org.mosswake.core.rig.LineTied;
+import org.mosswake.core.rig.Task;
+import org.mosswake.core.rig.Tonight;
+import org.mosswake.core.spread.BenchAsk;
+import org.mosswake.core.spread.BenchWays;
+import org.mosswake.core.spread.LineBench;
+import org.mosswake.core.spread.Spread;
+import org.mosswake.core.spread.SpreadLine;
+import org.mosswake.server.call.WaysService;
+import org.mosswake.server.spread.Carried;
+import org.mosswake.server.spread.CarriedService;
+import org.mosswake.server.spread.LineAboard;
+import org.mosswake.server.spread.LureAboard;
+import org.mosswake.server.spread.ReelAboard;
+import org.springframework.stereotype.Service;
+
+/** Puts a spread on the bench with all the boat carries. */
+@Service
+class RigService {
+    private final CarriedService carried;
+    private final WaysService ways;
+    private final TicksService ticks;
+
+    RigService(CarriedService carried, WaysService ways, TicksService ticks) {
+        this.carried = carried;
+        this.ways = ways;
+        this.ticks = ticks;
+    }
+
+    RigReply rig(UUID vessel, RigBody body) {
+        Carried aboard = carried.of(vessel);
+        Spread spread = carried.assembled(vessel, body.draft());
+        Optional<Playbook> playbook = Optional.ofNullable(body.playbook())
+                .map(id -> ways.numbers(vessel).playbook(id));
+        boolean barbless = barbless(vessel, playbook);
+        BenchAsk ask = ask(vessel, body, aboard, spread, playbook, barbless);
+        List<LineBench> benches = LineBench.all(spread, ask);
+        Tonight tonight = Tonight.of(
+                benches.stream().map(bench -> tied(bench, playbook)).toList(),
+                new Tonight.Wants(
+                        body.deadBaits() == null ? 0 : body.deadBaits(),
+                        Optional.ofNullable(body.bites()),
+                        barbless,
+                        aboard.numbers()),
+                have(vessel, aboard));
+        List<Evening.Slot> evening = Evening.of(
+                tonight.tasks().stream().map(Task::minutes).toList(), body.day(), ZoneId.of(body.timeZone()));
+        return new RigReply(
+                benches.stream()
+                        .map(bench -> LineBenchReply.of(bench, ask, BenchWays.of(bench.line(), spread.speed(), ask)))
+                        .toList(),
+                TonightReply.of(tonight, evening),
+                body.spreadId() == null ? List.of() : ticks.ticks(vessel, body.spreadId()),
+                ask.fishKg(),
+                ask.keepM());
+    }
+
+    /** Where the skipper's own table says so of a target, or of anything where no method is named. */
+    private boolean barbless(UUID vessel, Optional<Playbook> playbook) {
+        return ways.table(vessel).stream()
+                .filter(entry ->
+                        playbook.map(p -> p.targets().contains(entry.species())).orElse(true))
+                .anyMatch(entry -> entry.barbless());
+    }
+
+    private BenchAsk ask(
+            UUID vessel, RigBody body, Carried aboard, Spread spread, Optional<Playbook> playbook, boolean barbless) {
+        return new BenchAsk(
+                aboard.lines().stream().map(LineAboard::item).toList(),
+                aboard.lures().stream().map(LureAboard::item).toList(),
+                aboard.reels().stream().map(ReelAboard::reel).toList(),
+                body.fishKg() == null ? BenchAsk.USUAL_FISH_KG : body.fishKg(),
+                playbook.map(Playbook::keepM).orElse(BenchAsk.USUAL_KEEP_M),
+                barbless,
+                ways.schools(vessel).of(School.GUIDES) == 1,
+                spread.here().bottomM());
+    }
+
+    private static LineTied tied(LineBench bench, Optional<Playbook> playbook) {
+        SpreadLine line = bench.line();
+        boolean teeth = playbook.map(p -> p.targets().stream().anyMatch(Species::toothy))
+                .orElse(bench.chain().standsTeeth());
+        return new LineTied(
+                bench.label(),
+                bench.chain(),
+                line.rigging(),
+                line.letOutM(),
+                teeth,
+                line.lure().id().toString(),
+                line.lure().name(),
+                line.strikeDrag(),
+                line.rigging().bait().map(bait -> line.lure().massKg()));
+    }
+
+    private Map<String, Double> have(UUID vessel, Carried aboard) {
+        var have = new HashMap<String, Double>();
+        aboard.lures().forEach(lure -> have.merge("gear:" + lure.item().name(), (double) lure.count(), Double::sum));
+        have.putAll(ticks.stock(vessel));
+        return have;
+    }
+}
