@@ -1,5 +1,5 @@
 /** The page's arrows: a capability uses only itself, shared and units; pages in app compose. */
-const capabilities = 'call|clock|spread|strikes'
+const capabilities = 'call|clock|rig|spread|strikes'
 module.exports = {
   forbidden: [
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },

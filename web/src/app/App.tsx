@@ -9,6 +9,8 @@ import { BoxPage } from './BoxPage'
 import { Failed } from './Failed'
 import { newBoat } from './newBoat'
 import { PlanPage } from './PlanPage'
+import { PrintPage } from './PrintPage'
+import { RigPage } from './RigPage'
 import { SpreadChooser } from './SpreadChooser'
 import { SpreadPage } from './SpreadPage'
 import { Waiting } from './Waiting'
@@ -33,6 +35,9 @@ export function App() {
               <Route path="/" element={<FirstBoat />} />
               <Route path="/boats/:boatId" element={<SpreadChooser />} />
               <Route path="/boats/:boatId/plan" element={<PlanPage />} />
+              <Route path="/boats/:boatId/rig" element={<SpreadChooser station="rig" />} />
+              <Route path="/boats/:boatId/rig/:spreadId" element={<RigPage />} />
+              <Route path="/boats/:boatId/print/:spreadId" element={<PrintPage />} />
               <Route path="/boats/:boatId/spread" element={<SpreadChooser />} />
               <Route path="/boats/:boatId/spread/:spreadId" element={<SpreadPage />} />
               <Route path="/boats/:boatId/boat" element={<BoatPage />} />

@@ -39,13 +39,16 @@ export function Frame({
   const home = `/boats/${boat.boatId}`
   // Day and moment go along from station to station; what was selected on one means nothing on another.
   const along = kept(search)
+  // The spread on the bench is the spread on the water.
+  const one = spreadIn(pathname)
   useKeys(
     useMemo(
       () => ({
         Digit1: () => void go(`${home}/plan${along}`),
-        Digit3: () => void go(`${home}/spread${along}`),
+        Digit2: () => void go(`${home}/rig${one}${along}`),
+        Digit3: () => void go(`${home}/spread${one}${along}`),
       }),
-      [go, home, along],
+      [go, home, one, along],
     ),
   )
   const section = pathname.split('/')[3] ?? 'spread'
@@ -79,7 +82,10 @@ export function Frame({
           <Station to={`${home}/plan${along}`} place="1">
             Plan
           </Station>
-          <Station to={`${home}/spread${along}`} place="3">
+          <Station to={`${home}/rig${one}${along}`} place="2">
+            Rig
+          </Station>
+          <Station to={`${home}/spread${one}${along}`} place="3">
             Spread
           </Station>
         </nav>
@@ -118,6 +124,12 @@ function Station({ to, place, children }: { to: string; place?: string; children
       {children}
     </NavLink>
   )
+}
+
+/** `/id` of the spread that a station shows; empty elsewhere. */
+function spreadIn(pathname: string): string {
+  const [, , , station, id] = pathname.split('/')
+  return id && (station === 'rig' || station === 'spread') ? `/${id}` : ''
 }
 
 function kept(search: string): string {

@@ -3,7 +3,9 @@ import { Sheet } from '../shared/ui/Sheet'
 import { useKeys, useSingleKeysSetting } from './keys'
 
 const LIST: readonly (readonly [string, string])[] = [
-  ['1, 3', 'to Plan, to Spread'],
+  ['1, 2, 3', 'to Plan, to Rig, to Spread'],
+  ['J, K', 'on Rig: the line before, the next'],
+  ['P', 'on Rig: the card on paper'],
   ['D, W', 'on Plan: steps of the day, your ways'],
   ['Tab', 'next line on the drawing'],
   ['← →', 'let the focused line in or out by one'],

@@ -8,7 +8,7 @@ import { newSpread } from './newSpread'
 import { Waiting } from './Waiting'
 
 /** Opens the boat's last saved spread, or offers the first step where there is none. */
-export function SpreadChooser() {
+export function SpreadChooser({ station = 'spread' }: { station?: 'spread' | 'rig' }) {
   const { boatId = '' } = useParams()
   const titles = useQuery(titlesOf(boatId))
   const all = useQuery(boats())
@@ -20,7 +20,7 @@ export function SpreadChooser() {
   if (!boat) return <Navigate to="/" replace />
   const latest = [...titles.data].sort((a, b) => b.savedAt.localeCompare(a.savedAt))[0]
   if (latest)
-    return <Navigate to={`/boats/${boatId}/spread/${latest.spreadId}${window.location.search}`} replace />
+    return <Navigate to={`/boats/${boatId}/${station}/${latest.spreadId}${window.location.search}`} replace />
   const begin = async () => {
     try {
       const spreadId = await newSpread(boatId, queries)

@@ -6,7 +6,8 @@ import { useUnits, type Units } from '../units/UnitsContext'
 import { answerOf } from './model'
 import { answerWords } from './sentences'
 import type { Answer, Catalogue, Topic, TopicName } from './queries'
-import { choiceWords, NUMBER_WORDS, READ_AS } from './words'
+import { READ_AS } from '../units/sentence'
+import { choiceWords, NUMBER_WORDS } from './words'
 
 const NOTHING = {}
 

@@ -1,11 +1,12 @@
 import { useState, type ReactNode } from 'react'
 import { Button } from '../shared/ui/Button'
+import { BASIS_WORDS } from '../shared/ui/NumbersSheet'
 import { useUnits } from '../units/UnitsContext'
 import { asSentence, hourOf, saySentence, type OpenSentence } from '../units/sentence'
 import { differences, weight } from './model'
 import { answerWords, ruleWords } from './sentences'
 import type { Call, Catalogue, Playbook, Reason } from './queries'
-import { BASIS_WORDS, playbookWords } from './words'
+import { playbookWords } from './words'
 
 /** Why this call: its reasons with their weights, what they add up to, what does not fit, and what would change it. */
 export function Why({

@@ -1,4 +1,3 @@
-import type { Figure } from '../units/UnitsContext'
 import type { Catalogue, Playbook } from './queries'
 
 /** Plain words for answers; a choice without words of its own is said in lower case. */
@@ -29,13 +28,6 @@ const CHOICES: Record<string, Record<string, string>> = {
 export const choiceWords = (topic: string, choice: string): string =>
   CHOICES[topic]?.[choice] ?? choice.toLowerCase().replaceAll('_', ' ')
 
-/** Kinds of figure that are typed in the reader's unit; the others are plain numbers. */
-export const READ_AS: Record<string, Figure> = {
-  DISTANCE: 'distance',
-  SPEED: 'speed',
-  TEMPERATURE: 'temperature',
-}
-
 /** What the number of a topic with choices is. */
 export const NUMBER_WORDS: Record<string, string> = {
   BIRDS: 'How many, about',
@@ -50,12 +42,6 @@ export const UNKNOWN_WORDS: Record<string, string> = {
   FLEET: 'not seen yet',
   FLOATING: 'not seen yet',
   WEED: 'not seen yet',
-}
-
-export const BASIS_WORDS: Record<string, string> = {
-  PRACTICE: 'usual practice',
-  ESTIMATE: 'an estimate',
-  YOURS: 'yours',
 }
 
 export const playbookWords = (words: Catalogue, id: Playbook): string =>

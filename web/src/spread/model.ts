@@ -130,11 +130,12 @@ export function swapTackle(doc: Doc, a: string, b: string): Doc {
   const first = lineOf(doc, a)
   const second = lineOf(doc, b)
   if (!first || !second) return doc
-  const take = (line: Line, from: Line): Line => ({
+  const take = ({ rig: _had, ...line }: Line, from: Line): Line => ({
     ...line,
     tackle: from.tackle,
     letOutM: from.letOutM,
     strikeDragN: from.strikeDragN,
+    ...(from.rig && { rig: from.rig }),
   })
   return withLines(
     doc,
@@ -221,7 +222,8 @@ export const removePiece = (doc: Doc, lineId: string, index: number): Doc =>
 /** Ties the whole line anew. Any lure of the chain becomes the lure it had. */
 export const tieAs = (doc: Doc, lineId: string, chain: { tackle: Piece[]; anyLure: boolean }): Doc =>
   fitted(
-    withLine(doc, lineId, (line) => ({
+    // What the bench chose belonged to the old chain.
+    withLine(doc, lineId, ({ rig: _had, ...line }) => ({
       ...line,
       tackle: chain.tackle.map((piece, i) =>
         i === 0 && chain.anyLure ? { ...piece, lureGearId: line.tackle[0]?.lureGearId } : piece,

@@ -28,5 +28,7 @@ export const CHAIN_WORDS: Record<string, string> = {
   WIRE: 'Trolling wire',
   THREE_WAY: 'Three-way, two lures',
   DIVING_PLANE: 'Diving plane',
+  ATTRACTOR: 'Attractor and squid',
+  LIVE_BAIT: 'Live bait, wire to the nose hook',
   STEERING_BAR: 'Bar that steers outward',
 }

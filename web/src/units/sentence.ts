@@ -1,5 +1,5 @@
 /** Sentences whose figures are left open: printed in the reader's units and on the clock of the place. */
-import type { Units } from './UnitsContext'
+import type { Figure, Units } from './UnitsContext'
 
 export interface OpenFigure {
   readonly kind: string
@@ -9,6 +9,16 @@ export interface OpenFigure {
 export interface OpenSentence {
   readonly text: string
   readonly figures: readonly OpenFigure[]
+}
+
+/** Kinds of figure that are typed in the reader's unit; the others are plain numbers. */
+export const READ_AS: Record<string, Figure> = {
+  DISTANCE: 'distance',
+  SMALL: 'small',
+  SPEED: 'speed',
+  MASS: 'mass',
+  PULL: 'pull',
+  TEMPERATURE: 'temperature',
 }
 
 /** With every figure in its place. */

@@ -283,8 +283,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["numbers"];
-        put: operations["set"];
+        get: operations["numbers_1"];
+        put: operations["set_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -301,6 +301,38 @@ export interface paths {
         };
         get: operations["plan"];
         put: operations["save_4"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/rig": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rig"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/rig/numbers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["numbers"];
+        put: operations["set"];
         post?: never;
         delete?: never;
         options?: never;
@@ -413,6 +445,38 @@ export interface paths {
         };
         get: operations["origin"];
         put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/spreads/{spread}/ticks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tick"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["count"];
         post?: never;
         delete?: never;
         options?: never;
@@ -539,7 +603,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["catalogue"];
+        get: operations["catalogue_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -588,6 +652,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["lureKinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rig/numbers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["catalogue"];
         put?: never;
         post?: never;
         delete?: never;
@@ -648,6 +728,13 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Accepted: {
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            unit: string;
+        };
         AirborneMend: {
             /** @enum {string} */
             change: "SLOW_TO" | "LET_OUT" | "LOWER_TIP_TO" | "LURE_MASS";
@@ -664,10 +751,50 @@ export interface components {
             /** Format: double */
             value?: number;
         };
+        BaitReply: {
+            bend?: components["schemas"]["Bend"];
+            cut?: components["schemas"]["Cut"];
+            hooks: components["schemas"]["HookReply"][];
+            /** @enum {string} */
+            kind: "LIVE" | "DOUBLE_LIVE" | "EEL_SHAPED" | "CUT" | "BENT";
+            /** Format: double */
+            lengthM: number;
+            notes: components["schemas"]["SentenceReply"][];
+            /** Format: double */
+            slackM: number;
+            /** Format: double */
+            trailM: number;
+        };
         BandReply: {
             /** @enum {string} */
             playbook: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
             spells: components["schemas"]["SpellReply"][];
+        };
+        BenchChangeReply: {
+            /** Format: uuid */
+            gearId?: string;
+            /** @enum {string} */
+            joint?: "CRIMP" | "DOUBLE_CRIMP" | "SIX_TURN_KNOT" | "DOUBLED_KNOT" | "SPLICED_EYE" | "HAYWIRE_TWIST" | "WIRE_KNOT" | "LOOP_TO_LOOP" | "SEVEN_TURN_JOIN" | "WRAPPED_JOIN" | "SPLICE_OVER";
+            /** Format: int32 */
+            piece?: number;
+            /** @enum {string} */
+            take?: "FIRM" | "LADDER" | "LOOSE";
+            /** Format: double */
+            value?: number;
+            /** @enum {string} */
+            what: "LINE" | "LENGTH" | "JOINT_ABOVE" | "JOINT_BELOW" | "FITTING" | "ITEM" | "LET_OUT" | "SPEED" | "STRIKE_DRAG" | "TAKE" | "REEL" | "HOOKS_SINGLE" | "HOOKS_TWO_IN_LINE";
+        };
+        BenchMendReply: {
+            changes: components["schemas"]["BenchChangeReply"][];
+            words: components["schemas"]["SentenceReply"];
+        };
+        Bend: {
+            /** Format: double */
+            angleRad: number;
+            /** Format: double */
+            offsetM: number;
+            /** Format: double */
+            stickM: number;
         };
         BoatBody: {
             /** Format: double */
@@ -753,6 +880,20 @@ export interface components {
             path: components["schemas"]["PathPoint"][];
             /** Format: double */
             pullN: number;
+        };
+        Brine: {
+            /** Format: double */
+            baitKg: number;
+            /** Format: int32 */
+            baits: number;
+            /** Format: double */
+            iceKg: number;
+            /** Format: double */
+            saltKg: number;
+            /** Format: double */
+            scentKg: number;
+            /** Format: double */
+            waterKg: number;
         };
         BuildBody: {
             call: components["schemas"]["CallBody"];
@@ -855,7 +996,7 @@ export interface components {
             anyLure: boolean;
             missing: string[];
             /** @enum {string} */
-            name: "PLAIN" | "FAST_LADDER" | "IN_LINE_LEAD" | "WIRE" | "THREE_WAY" | "DIVING_PLANE" | "STEERING_BAR";
+            name: "PLAIN" | "FAST_LADDER" | "IN_LINE_LEAD" | "WIRE" | "THREE_WAY" | "DIVING_PLANE" | "ATTRACTOR" | "LIVE_BAIT" | "STEERING_BAR";
             /** Format: double */
             shortestLetOutM: number;
             tackle: components["schemas"]["PieceDraft"][];
@@ -864,6 +1005,13 @@ export interface components {
             answer: components["schemas"]["AnswerBody"];
             /** @enum {string} */
             first: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+        };
+        ChoiceReply: {
+            /** @enum {string} */
+            joint: "CRIMP" | "DOUBLE_CRIMP" | "SIX_TURN_KNOT" | "DOUBLED_KNOT" | "SPLICED_EYE" | "HAYWIRE_TWIST" | "WIRE_KNOT" | "LOOP_TO_LOOP" | "SEVEN_TURN_JOIN" | "WRAPPED_JOIN" | "SPLICE_OVER";
+            /** Format: double */
+            share: number;
+            words: string;
         };
         CircleReply: {
             /** Format: double */
@@ -910,6 +1058,14 @@ export interface components {
             asternM: number;
             /** Format: double */
             starboardM: number;
+        };
+        Cut: {
+            /** Format: double */
+            angleRad: number;
+            /** Format: double */
+            longSideM: number;
+            /** Format: double */
+            shortSideM: number;
         };
         DayReply: {
             /** Format: date-time */
@@ -1057,6 +1213,16 @@ export interface components {
             share?: number;
             warns: boolean;
         };
+        FootDraft: {
+            /** @enum {string} */
+            above?: "CRIMP" | "DOUBLE_CRIMP" | "SIX_TURN_KNOT" | "DOUBLED_KNOT" | "SPLICED_EYE" | "HAYWIRE_TWIST" | "WIRE_KNOT" | "LOOP_TO_LOOP" | "SEVEN_TURN_JOIN" | "WRAPPED_JOIN" | "SPLICE_OVER";
+            /** @enum {string} */
+            below?: "CRIMP" | "DOUBLE_CRIMP" | "SIX_TURN_KNOT" | "DOUBLED_KNOT" | "SPLICED_EYE" | "HAYWIRE_TWIST" | "WIRE_KNOT" | "LOOP_TO_LOOP" | "SEVEN_TURN_JOIN" | "WRAPPED_JOIN" | "SPLICE_OVER";
+            /** @enum {string} */
+            fitting?: "SWIVEL" | "BEADED_SWIVEL" | "SNAP_SWIVEL" | "THREE_WAY" | "SOLID_RING";
+            /** Format: double */
+            fittingN?: number;
+        };
         FoulReply: {
             /** Format: double */
             afterS: number;
@@ -1086,6 +1252,19 @@ export interface components {
             lines: components["schemas"]["LineGearBody"][];
             lures: components["schemas"]["LureGearBody"][];
             reels: components["schemas"]["ReelGearBody"][];
+        };
+        GoodsReply: {
+            /** Format: double */
+            amount: number;
+            counted: boolean;
+            /** Format: double */
+            have: number;
+            key: string;
+            /** @enum {string} */
+            kind: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            /** Format: double */
+            lacking: number;
+            words: string;
         };
         GroundBody: {
             /** Format: double */
@@ -1146,6 +1325,13 @@ export interface components {
             name: string;
             tip: components["schemas"]["PointBody"];
         };
+        HookReply: {
+            /** Format: double */
+            acrossShare: number;
+            /** Format: double */
+            alongM: number;
+            words: string;
+        };
         Imported: {
             /** Format: int32 */
             added: number;
@@ -1164,6 +1350,49 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        LineBenchReply: {
+            bait?: components["schemas"]["BaitReply"];
+            cautions: string[];
+            /** Format: double */
+            depthM?: number;
+            /** Format: int32 */
+            hookCount: number;
+            /** @enum {string} */
+            hookKind: "SINGLE" | "TWO_IN_LINE" | "TREBLE" | "BAIT_SET";
+            /** Format: double */
+            hookStrengthN: number;
+            label: string;
+            /** Format: double */
+            leftM?: number;
+            /** Format: double */
+            letOutM: number;
+            /** Format: uuid */
+            lineId: string;
+            lure: string;
+            /** @enum {string} */
+            markedBy: "INK" | "METERED" | "COUNTER" | "PULLS" | "WIRE_MARKS";
+            marks: components["schemas"]["MarkReply"][];
+            notes: components["schemas"]["NoteReply"][];
+            /** Format: double */
+            offM: number;
+            parts: components["schemas"]["PartReply"][];
+            /** Format: double */
+            pullN?: number;
+            reel?: components["schemas"]["ReelReply"];
+            /** Format: double */
+            rodClassN?: number;
+            runs: components["schemas"]["Run"][];
+            shock?: components["schemas"]["Shock"];
+            /** Format: double */
+            strengthN: number;
+            /** Format: double */
+            strikeDragN: number;
+            /** @enum {string} */
+            take: "FIRM" | "LADDER" | "LOOSE";
+            takeWords: string;
+            ways: components["schemas"]["WayReply"][];
+            window?: components["schemas"]["WindowReply"];
+        };
         LineDraft: {
             deep?: components["schemas"]["DeepDraft"];
             /** Format: uuid */
@@ -1173,6 +1402,7 @@ export interface components {
             /** Format: uuid */
             lineId: string;
             locked?: boolean;
+            rig?: components["schemas"]["RigDraft"];
             /** Format: double */
             strikeDragN: number;
             tackle: components["schemas"]["PieceDraft"][];
@@ -1224,7 +1454,7 @@ export interface components {
             tip: components["schemas"]["DeckPoint"];
             tow: components["schemas"]["TowReply"];
             /** Format: double */
-            weakestLineN: number;
+            weakestN: number;
         };
         LineWire: {
             /** Format: double */
@@ -1305,6 +1535,12 @@ export interface components {
             /** Format: double */
             starboardM: number;
         };
+        MarkReply: {
+            find: components["schemas"]["SentenceReply"];
+            /** @enum {string} */
+            way: "INK" | "METERED" | "COUNTER" | "PULLS" | "WIRE_MARKS";
+            words: string;
+        };
         MendReply: {
             /** @enum {string} */
             change: "SPEED" | "LET_OUT" | "STRIKE_DRAG" | "CABLE_OUT";
@@ -1324,6 +1560,26 @@ export interface components {
             /** Format: date-time */
             set?: string;
             waxing: boolean;
+        };
+        Named: {
+            /** @enum {string} */
+            basis: "PRACTICE" | "ESTIMATE" | "YOURS";
+            key: string;
+            /** @enum {string} */
+            kind: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            range: components["schemas"]["Accepted"];
+            /** Format: double */
+            usual: number;
+            words: string;
+        };
+        NoteReply: {
+            /** @enum {string} */
+            kind: "WINDOW" | "SHOCK" | "REEL" | "RUN" | "TEETH" | "ALUMINIUM" | "CLIP" | "BARBS" | "TETHER" | "ATTRACTOR" | "THREE_WAY" | "LEAD" | "HAND_WORK";
+            mends: components["schemas"]["BenchMendReply"][];
+            text: components["schemas"]["SentenceReply"];
+            title: components["schemas"]["SentenceReply"];
+            /** @enum {string} */
+            weight: "DANGER" | "GOOD" | "PLAIN";
         };
         NumberBody: {
             key: string;
@@ -1373,6 +1629,31 @@ export interface components {
             playbook: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
             stories: components["schemas"]["StoryReply"][];
         };
+        PartReply: {
+            choices: components["schemas"]["ChoiceReply"][];
+            /** Format: double */
+            efficiency?: number;
+            /** @enum {string} */
+            fitting?: "SWIVEL" | "BEADED_SWIVEL" | "SNAP_SWIVEL" | "THREE_WAY" | "SOLID_RING";
+            /** @enum {string} */
+            joint?: "CRIMP" | "DOUBLE_CRIMP" | "SIX_TURN_KNOT" | "DOUBLED_KNOT" | "SPLICED_EYE" | "HAYWIRE_TWIST" | "WIRE_KNOT" | "LOOP_TO_LOOP" | "SEVEN_TURN_JOIN" | "WRAPPED_JOIN" | "SPLICE_OVER";
+            /** Format: double */
+            lengthM?: number;
+            /** Format: double */
+            massKg?: number;
+            /** @enum {string} */
+            material?: "MONO" | "FLUOROCARBON" | "BRAID" | "HOLLOW_BRAID" | "WIRE" | "CABLE";
+            name: string;
+            /** Format: int32 */
+            piece: number;
+            /** @enum {string} */
+            sort: "SPOOL" | "BACKING" | "MAIN" | "WIND_ON" | "SHOCK_LEADER" | "LEADER" | "BITE_LEADER" | "END_ABOVE" | "END_BELOW" | "JOIN" | "FITTING" | "WEIGHT" | "ATTRACTOR" | "HOOKS" | "LURE";
+            /** Format: double */
+            strengthN?: number;
+            twig: boolean;
+            weakest: boolean;
+            words: string;
+        };
         PathPoint: {
             /** Format: double */
             asternM: number;
@@ -1383,6 +1664,7 @@ export interface components {
         };
         PieceDraft: {
             branch?: components["schemas"]["BranchDraft"];
+            foot?: components["schemas"]["FootDraft"];
             /** Format: double */
             lengthM?: number;
             /** Format: uuid */
@@ -1452,12 +1734,18 @@ export interface components {
         ReelGearBody: {
             /** Format: double */
             arborRadiusM: number;
+            /** Format: uuid */
+            backingLineGearId?: string;
+            /** Format: double */
+            backingM?: number;
             /** Format: int32 */
             count: number;
             /** Format: double */
             fullRadiusM: number;
             /** Format: uuid */
             gearId: string;
+            /** Format: double */
+            handM?: number;
             /** Format: uuid */
             mainLineGearId?: string;
             name: string;
@@ -1465,8 +1753,17 @@ export interface components {
             ratedDiameterM: number;
             /** Format: double */
             ratedM: number;
+            /** Format: double */
+            rodClassN?: number;
+            /** @enum {string} */
+            spoolMetal?: "ALUMINIUM" | "STEEL" | "COMPOSITE";
             /** Format: int32 */
             version: number;
+        };
+        ReelReply: {
+            /** Format: uuid */
+            gearId: string;
+            name: string;
         };
         RideReply: {
             /** Format: int32 */
@@ -1476,6 +1773,59 @@ export interface components {
             offCrest: number;
             /** @enum {string} */
             water: "WASH" | "EDGE" | "CLEAN";
+        };
+        RigBody: {
+            /** Format: double */
+            bites?: number;
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            deadBaits?: number;
+            draft: components["schemas"]["SpreadDraft"];
+            /** Format: double */
+            fishKg?: number;
+            /** @enum {string} */
+            playbook?: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            /** Format: uuid */
+            spreadId?: string;
+            timeZone: string;
+        };
+        RigDraft: {
+            /** Format: double */
+            baitAngleRad?: number;
+            /** @enum {string} */
+            baitKind?: "LIVE" | "DOUBLE_LIVE" | "EEL_SHAPED" | "CUT" | "BENT";
+            /** Format: double */
+            baitLengthM?: number;
+            /** Format: int32 */
+            hookCount?: number;
+            /** @enum {string} */
+            hookKind?: "SINGLE" | "TWO_IN_LINE" | "TREBLE" | "BAIT_SET";
+            /** Format: double */
+            hookStrengthN?: number;
+            /** @enum {string} */
+            marks?: "INK" | "METERED" | "COUNTER" | "PULLS" | "WIRE_MARKS";
+            /** Format: uuid */
+            reelGearId?: string;
+            /** @enum {string} */
+            take?: "FIRM" | "LADDER" | "LOOSE";
+        };
+        RigNumberBody: {
+            key: string;
+            /** Format: double */
+            value: number;
+        };
+        RigNumbersBody: {
+            set: components["schemas"]["RigNumberBody"][];
+        };
+        RigReply: {
+            /** Format: double */
+            fishKg: number;
+            /** Format: double */
+            keepM: number;
+            lines: components["schemas"]["LineBenchReply"][];
+            ticked: string[];
+            tonight: components["schemas"]["TonightReply"];
         };
         RoomReply: {
             fouls: string[];
@@ -1505,6 +1855,18 @@ export interface components {
             species: "WAHOO" | "TUNA" | "MAHI" | "KING" | "SAILFISH" | "SCHOOL_BLUEFIN" | "STRIPED_BASS" | "CHINOOK" | "COHO";
             /** Format: int32 */
             version: number;
+        };
+        Run: {
+            /** Format: double */
+            easeToN: number;
+            /** Format: double */
+            leftM: number;
+            /** Format: double */
+            reelN: number;
+            /** Format: double */
+            runM: number;
+            /** Format: double */
+            waterN: number;
         };
         SchoolReply: {
             asks: string;
@@ -1561,6 +1923,16 @@ export interface components {
             reason: "FARTHEST" | "LEVEL" | "WIDE_FIRST";
             /** @enum {string} */
             steer?: "PORT" | "STARBOARD";
+        };
+        Shock: {
+            /** Format: double */
+            peakN: number;
+            /** Format: double */
+            riseS: number;
+            /** Format: double */
+            stiffnessNPerM: number;
+            /** Format: double */
+            stretchM: number;
         };
         SideBody: {
             /** @enum {string} */
@@ -1673,6 +2045,11 @@ export interface components {
             kind: "EVENING" | "LEAVE" | "BAIT" | "SET" | "FISH" | "DEPTH" | "TIDE" | "CHANGE" | "HOME";
             title: string;
         };
+        StockBody: {
+            /** Format: double */
+            amount?: number;
+            item: string;
+        };
         StoryReply: {
             /** Format: uuid */
             lineId: string;
@@ -1730,6 +2107,24 @@ export interface components {
             /** @enum {string} */
             sure: "PRACTICE" | "ESTIMATE" | "YOURS";
         };
+        TaskReply: {
+            detail: components["schemas"]["SentenceReply"];
+            /** Format: date-time */
+            from: string;
+            key: string;
+            lines: string[];
+            /** Format: double */
+            minutes: number;
+            /** @enum {string} */
+            sort: "BRINE" | "LEADERS" | "SPOOLS" | "MARKS" | "HOOKS" | "TEST" | "WEIGHTS" | "TETHERS";
+            title: components["schemas"]["SentenceReply"];
+            /** Format: date-time */
+            to: string;
+        };
+        TickBody: {
+            done: boolean;
+            task: string;
+        };
         TidePoint: {
             /** Format: date-time */
             at: string;
@@ -1763,6 +2158,13 @@ export interface components {
             spreadId: string;
             /** Format: int32 */
             version: number;
+        };
+        TonightReply: {
+            brine?: components["schemas"]["Brine"];
+            goods: components["schemas"]["GoodsReply"][];
+            /** Format: double */
+            minutes: number;
+            tasks: components["schemas"]["TaskReply"][];
         };
         TopicReply: {
             choices: string[];
@@ -1878,6 +2280,15 @@ export interface components {
             /** Format: double */
             throughWaterMps?: number;
         };
+        WayReply: {
+            sides: components["schemas"]["WaySideReply"][];
+            /** @enum {string} */
+            topic: "BITE_LEADER" | "HOOKS" | "GUIDES" | "TAKE" | "BAIT_SKIRT";
+        };
+        WaySideReply: {
+            changes: components["schemas"]["BenchChangeReply"][];
+            text: components["schemas"]["SentenceReply"];
+        };
         WeaveHelm: {
             /** Format: double */
             legM: number;
@@ -1912,6 +2323,21 @@ export interface components {
             lineId: string;
             /** @enum {string} */
             side: "PORT" | "STARBOARD";
+        };
+        WindowReply: {
+            empty: boolean;
+            /** Format: double */
+            firmN: number;
+            /** Format: double */
+            leastN: number;
+            /** @enum {string} */
+            limit: "WEAKEST_PART" | "ROD_CLASS";
+            /** Format: double */
+            looseMostN?: number;
+            /** Format: double */
+            mostN: number;
+            /** Format: double */
+            usualN: number;
         };
     };
     responses: never;
@@ -2388,7 +2814,7 @@ export interface operations {
             };
         };
     };
-    numbers: {
+    numbers_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2410,7 +2836,7 @@ export interface operations {
             };
         };
     };
-    set: {
+    set_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2482,6 +2908,80 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanBody"];
+                };
+            };
+        };
+    };
+    rig: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RigBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigReply"];
+                };
+            };
+        };
+    };
+    numbers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigNumbersBody"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RigNumbersBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigNumbersBody"];
                 };
             };
         };
@@ -2751,6 +3251,57 @@ export interface operations {
             };
         };
     };
+    tick: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                spread: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TickBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+        };
+    };
+    count: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     trips: {
         parameters: {
             query?: never;
@@ -2928,7 +3479,7 @@ export interface operations {
             };
         };
     };
-    catalogue: {
+    catalogue_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3013,6 +3564,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LureKindReply"][];
+                };
+            };
+        };
+    };
+    catalogue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Named"][];
                 };
             };
         };

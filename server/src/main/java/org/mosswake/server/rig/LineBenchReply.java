@@ -101,16 +101,16 @@ record LineBenchReply(
 
     record MarkReply(Marks way, String words, SentenceReply find) {}
 
-    record ChangeReply(
+    record BenchChangeReply(
             BenchChange.What what,
             @Nullable Integer piece,
             @Nullable UUID gearId,
             @Nullable Double value,
             @Nullable JointKind joint,
             @Nullable Take take) {
-        static List<ChangeReply> of(List<BenchChange> changes) {
+        static List<BenchChangeReply> of(List<BenchChange> changes) {
             return changes.stream()
-                    .map(change -> new ChangeReply(
+                    .map(change -> new BenchChangeReply(
                             change.what(),
                             change.piece().orElse(null),
                             change.gear().orElse(null),
@@ -122,7 +122,7 @@ record LineBenchReply(
     }
 
     /** @param changes none where it must be bought first */
-    record BenchMendReply(SentenceReply words, List<ChangeReply> changes) {}
+    record BenchMendReply(SentenceReply words, List<BenchChangeReply> changes) {}
 
     record NoteReply(
             BenchNote.Kind kind,
@@ -137,21 +137,21 @@ record LineBenchReply(
                     SentenceReply.of(note.title()),
                     SentenceReply.of(note.text()),
                     note.mends().stream()
-                            .map(mend ->
-                                    new BenchMendReply(SentenceReply.of(mend.words()), ChangeReply.of(mend.changes())))
+                            .map(mend -> new BenchMendReply(
+                                    SentenceReply.of(mend.words()), BenchChangeReply.of(mend.changes())))
                             .toList());
         }
     }
 
-    record WaySideReply(SentenceReply text, List<ChangeReply> changes) {}
+    record WaySideReply(SentenceReply text, List<BenchChangeReply> changes) {}
 
     record WayReply(BenchWays.Topic topic, List<WaySideReply> sides) {
         static WayReply of(BenchWays.Way way) {
             return new WayReply(
                     way.topic(),
                     way.sides().stream()
-                            .map(side ->
-                                    new WaySideReply(SentenceReply.of(side.text()), ChangeReply.of(side.changes())))
+                            .map(side -> new WaySideReply(
+                                    SentenceReply.of(side.text()), BenchChangeReply.of(side.changes())))
                             .toList());
         }
     }

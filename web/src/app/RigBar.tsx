@@ -1,0 +1,125 @@
+import { DropdownMenu } from 'radix-ui'
+import type { BenchLine } from '../rig/queries'
+import { Button } from '../shared/ui/Button'
+import { Select } from '../shared/ui/Select'
+import type { Title } from '../spread/queries'
+import type { Editor } from '../spread/useEditor'
+
+const CARDS: readonly (readonly [string, string])[] = [
+  ['rig', 'Rig card'],
+  ['spread', 'Spread card'],
+  ['list', 'List of the evening'],
+]
+
+/** Which spread is on the bench, which line of it, and what can be done with it as a whole. */
+export function RigBar({
+  editor,
+  titles,
+  lines,
+  chosen,
+  table,
+  saving,
+  onChoose,
+  onOpen,
+  onSave,
+  onTable,
+  onNumbers,
+  onPrint,
+}: {
+  editor: Editor
+  titles: readonly Title[]
+  lines: readonly BenchLine[]
+  chosen: string | null
+  table: boolean
+  saving: boolean
+  onChoose(lineId: string): void
+  onOpen(spreadId: string): void
+  onSave(): void
+  onTable(): void
+  onNumbers(): void
+  onPrint(card: string): void
+}) {
+  return (
+    <div className="flex shrink-0 flex-wrap items-center gap-1.5 border-b border-ink/20 px-4 py-1">
+      <Select
+        aria-label="Spread"
+        className="min-h-9 max-w-52 border-transparent font-bold hover:border-ink/60"
+        value={editor.base.spreadId}
+        onChange={(event) => onOpen(event.target.value)}
+      >
+        {titles.map((title) => (
+          <option key={title.spreadId} value={title.spreadId}>
+            {title.name}
+          </option>
+        ))}
+      </Select>
+      <div role="group" aria-label="Line" className="flex flex-wrap">
+        {lines.map((line) => (
+          <button
+            key={line.lineId}
+            type="button"
+            aria-pressed={line.lineId === chosen}
+            title={`${line.label}, ${line.lure}`}
+            className={`min-h-9 min-w-11 border-2 px-2 font-semibold ${line.lineId === chosen ? 'border-ink bg-lichen' : 'border-transparent hover:border-ink/40'}`}
+            onClick={() => onChoose(line.lineId)}
+          >
+            {line.label}
+            {line.window?.empty && (
+              <span className="text-rust-text">
+                {' !'}
+                <span className="sr-only">, no strike drag works</span>
+              </span>
+            )}
+          </button>
+        ))}
+      </div>
+      <span className="grow" />
+      <span className="text-sm text-slate" role="status">
+        {saving
+          ? 'Saving…'
+          : editor.dirty
+            ? editor.restored
+              ? 'Unsaved work from before'
+              : 'Not saved'
+            : `Saved, revision ${editor.base.revision}`}
+      </span>
+      <Button small onClick={editor.undo} disabled={!editor.canUndo}>
+        Undo
+      </Button>
+      <Button small onClick={editor.redo} disabled={!editor.canRedo}>
+        Redo
+      </Button>
+      <Button small onClick={onTable} aria-pressed={table}>
+        {table ? 'Drawing' : 'Table'}
+      </Button>
+      <Button small onClick={onNumbers}>
+        Numbers
+      </Button>
+      <DropdownMenu.Root>
+        <DropdownMenu.Trigger asChild>
+          <Button small>Paper</Button>
+        </DropdownMenu.Trigger>
+        <DropdownMenu.Portal>
+          <DropdownMenu.Content
+            align="end"
+            sideOffset={4}
+            className="z-30 min-w-52 border-2 border-ink bg-foam py-1"
+          >
+            {CARDS.map(([card, words]) => (
+              <DropdownMenu.Item
+                key={card}
+                className="flex min-h-11 cursor-default items-center px-3 outline-none data-[highlighted]:bg-shade"
+                onSelect={() => onPrint(card)}
+              >
+                {words}
+              </DropdownMenu.Item>
+            ))}
+          </DropdownMenu.Content>
+        </DropdownMenu.Portal>
+      </DropdownMenu.Root>
+      <Button small tone="strong" onClick={onSave} disabled={!editor.dirty || saving}>
+        Save
+      </Button>
+    </div>
+  )
+}

@@ -1,0 +1,390 @@
+import { useQuery } from '@tanstack/react-query'
+import { useCallback, useMemo, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { DayLine } from '../clock/DayLine'
+import { clockOf, dayInWords } from '../clock/model'
+import { dayOf } from '../clock/queries'
+import { BaitDrawing } from '../rig/BaitDrawing'
+import { ChainStage } from '../rig/ChainStage'
+import { ChainTable } from '../rig/ChainTable'
+import { DragBar } from '../rig/DragBar'
+import { Findings } from '../rig/Findings'
+import { MarksPanel, StrikePanel } from '../rig/Figures'
+import { Goods } from '../rig/Goods'
+import { PartStrip } from '../rig/PartStrip'
+import { countStock, type BenchLine, type Change } from '../rig/queries'
+import { RigNumbersSheet } from '../rig/RigNumbersSheet'
+import { Tonight } from '../rig/Tonight'
+import { useRig, type Rigging } from '../rig/useRig'
+import { WaysPanel } from '../rig/WaysPanel'
+import { Button } from '../shared/ui/Button'
+import { TypedField } from '../shared/ui/TypedField'
+import { useAddress } from '../shared/useAddress'
+import { benched, setRig } from '../spread/bench'
+import { Conflict } from '../spread/Conflict'
+import { isLead, setDrag, setPiece } from '../spread/model'
+import type { Boat, Gear, Kept, Title } from '../spread/queries'
+import { TieAs } from '../spread/strip/TieAs'
+import { useEditor, type Editor } from '../spread/useEditor'
+import { useSaving } from '../spread/useSaving'
+import { Frame } from './Frame'
+import { useKeys } from './keys'
+import { RigBar } from './RigBar'
+import { useAsk, usePartActions, useWays } from './useBench'
+import { useTicks } from './useTicks'
+import { useTrip, type TripOfDay } from './useTrip'
+
+const TABS = ['tonight', 'goods', 'bait', 'marks', 'strike', 'ways'] as const
+type Tab = (typeof TABS)[number]
+const TAB_WORDS: Record<Tab, string> = {
+  tonight: 'Tonight',
+  goods: 'To buy',
+  bait: 'Bait and hooks',
+  marks: 'Marks',
+  strike: 'Strike and run',
+  ways: 'Ways',
+}
+
+/** The bench: what is tied for each line, how strong it is, and what must be done before the day. */
+export function RigStation({
+  boat,
+  boats,
+  gear,
+  gearStamp,
+  titles,
+  kept,
+}: {
+  boat: Boat
+  boats: readonly Boat[]
+  gear: Gear
+  gearStamp: number
+  titles: readonly Title[]
+  kept: Kept
+}) {
+  const editor = useEditor(kept)
+  const saving = useSaving(boat.boatId, editor)
+  const trip = useTrip(boat)
+  const [params, put] = useAddress()
+  const [fishKg, setFishKg] = useState<number>()
+  const deadText = params.get('baits')
+  const deadBaits = deadText === null ? undefined : Number(deadText)
+  const wanted = useMemo(
+    () => ({ fishKg, deadBaits: Number.isInteger(deadBaits) ? deadBaits : undefined }),
+    [fishKg, deadBaits],
+  )
+  const rigging = useRig(boat.boatId, useAsk(boat.boatId, editor, trip, wanted), String(gearStamp))
+  const lines = rigging.rig?.lines ?? []
+  const line = lines.find((one) => one.lineId === params.get('line')) ?? lines[0]
+  const tab = TABS.find((one) => one === params.get('tab')) ?? 'tonight'
+  const table = params.get('view') === 'table'
+  const [numbers, setNumbers] = useState(false)
+  const go = useNavigate()
+  const print = (card: string) => void go(`/boats/${boat.boatId}/print/${kept.spreadId}?card=${card}`)
+  const choose = useCallback((lineId: string) => put({ line: lineId }), [put])
+  const next = (by: number) => {
+    const at = lines.findIndex((one) => one.lineId === line?.lineId)
+    const other = lines[(at + by + lines.length) % lines.length]
+    if (other) choose(other.lineId)
+  }
+
+  useKeys({
+    KeyT: () => put({ view: table ? null : 'table' }),
+    KeyK: () => next(1),
+    KeyJ: () => next(-1),
+    KeyP: () => print('rig'),
+    'Ctrl+KeyZ': editor.undo,
+    'Ctrl+Shift+KeyZ': editor.redo,
+    'Ctrl+KeyS': () => void saving.save(),
+  })
+
+  return (
+    <Frame boat={boat} boats={boats} words={`${dayInWords(trip.date)}, ${trip.place.name}`}>
+      <FoldedDay trip={trip} />
+      <RigBar
+        {...{ editor, titles, lines, table }}
+        chosen={line?.lineId ?? null}
+        saving={saving.busy}
+        onChoose={choose}
+        onOpen={(spreadId) => void go(`/boats/${boat.boatId}/rig/${spreadId}`)}
+        onSave={() => void saving.save()}
+        onTable={() => put({ view: table ? null : 'table' })}
+        onNumbers={() => setNumbers(true)}
+        onPrint={print}
+      />
+      {(saving.problem ?? rigging.problem) && (
+        <p role="alert" className="shrink-0 border-b-2 border-rust px-4 py-1.5">
+          {saving.problem ?? rigging.problem?.said.join(' ')}{' '}
+          {rigging.problem && editor.canUndo && (
+            <Button small onClick={editor.undo}>
+              Undo
+            </Button>
+          )}
+        </p>
+      )}
+      {line ? (
+        <Bench
+          key={line.lineId}
+          {...{ boat, gear, editor, trip, line, rigging, tab, table, wanted }}
+          onTab={(to) => put({ tab: to === 'tonight' ? null : to })}
+          onFish={setFishKg}
+          onBaits={(count) => put({ baits: count === undefined ? null : String(count) })}
+        />
+      ) : (
+        <main className="p-8">
+          {rigging.rig && (
+            <>
+              <h1 className="mb-2 text-xl font-bold">No lines to rig yet</h1>
+              <p className="mb-4">Add lines on Spread, or let the plan call them.</p>
+              <Button tone="strong" onClick={() => void go(`/boats/${boat.boatId}/spread/${kept.spreadId}`)}>
+                To the spread
+              </Button>
+            </>
+          )}
+        </main>
+      )}
+      <RigNumbersSheet
+        boat={boat.boatId}
+        open={numbers}
+        onClose={() => setNumbers(false)}
+        onChanged={rigging.again}
+      />
+      {saving.conflict && (
+        <Conflict
+          yours={editor.doc}
+          theirs={saving.conflict}
+          boat={boat}
+          gear={gear}
+          onKeepMine={() => void saving.keepMine()}
+          onTakeTheirs={saving.takeTheirs}
+          onClose={saving.decideLater}
+        />
+      )}
+    </Frame>
+  )
+}
+
+/** The chosen line: drawing, window, lists, and what the bench says. */
+function Bench({
+  boat,
+  gear,
+  editor,
+  trip,
+  line,
+  rigging,
+  tab,
+  table,
+  wanted,
+  onTab,
+  onFish,
+  onBaits,
+}: {
+  boat: Boat
+  gear: Gear
+  editor: Editor
+  trip: TripOfDay
+  line: BenchLine
+  rigging: Rigging
+  tab: Tab
+  table: boolean
+  wanted: { fishKg: number | undefined; deadBaits: number | undefined }
+  onTab(tab: Tab): void
+  onFish(kg: number): void
+  onBaits(count: number | undefined): void
+}) {
+  const rig = rigging.rig!
+  const [part, setPart] = useState<number | null>(null)
+  const act = usePartActions(editor, line.lineId, gear)
+  const ways = useWays(boat.boatId, editor, line.lineId, rigging.again)
+  const ticks = useTicks(boat.boatId, editor.base.spreadId, rig)
+  const drafted = editor.doc.draft.lines.find((one) => one.lineId === line.lineId)
+  const { edit, preview, settle } = editor
+  const live = useCallback(
+    (change: Parameters<Editor['edit']>[0], settled: boolean) => {
+      preview(change)
+      if (settled) settle()
+    },
+    [preview, settle],
+  )
+  const mend = (changes: readonly Change[]) => edit((doc) => benched(doc, line.lineId, changes))
+  const count = async (item: string, amount: number | undefined) => {
+    await countStock(boat.boatId, item, amount).catch(() => undefined)
+    rigging.again()
+  }
+  const itemOf = (piece: number) => {
+    const tied = drafted?.tackle[piece]
+    return tied && { ...tied, footChosen: tied.foot !== undefined }
+  }
+  const lures = gear.lures.filter((lure) => !isLead(lure.kind))
+  const zone = trip.place.timeZone
+  return (
+    <main className="flex min-h-0 flex-1 max-md:flex-col">
+      <div className="flex min-w-0 flex-1 flex-col max-md:flex-none">
+        {table ? (
+          <div className="min-h-0 flex-1 overflow-y-auto px-4 py-2">
+            <ChainTable line={line} />
+          </div>
+        ) : (
+          <div className="flex min-h-64 flex-[5] flex-col max-md:h-80 max-md:flex-none">
+            <ChainStage
+              line={line}
+              selected={part}
+              onSelect={setPart}
+              onStretch={(piece, lengthM, settled) =>
+                live((doc) => setPiece(doc, line.lineId, piece, { lengthM }), settled)
+              }
+              onDrop={act.add}
+            />
+          </div>
+        )}
+        <PartStrip
+          bench={line}
+          part={part === null ? undefined : line.parts[part]}
+          pieces={drafted?.tackle.length ?? 0}
+          itemOf={itemOf}
+          lines={gear.lines}
+          weights={gear.lures}
+          lures={lures}
+          reels={gear.reels}
+          act={act}
+        />
+        <DragBar
+          line={line}
+          onSet={(newtons, settled) => live((doc) => setDrag(doc, line.lineId, newtons), settled)}
+        />
+        <Tabs tab={tab} onTab={onTab} bait={line.bait !== undefined} />
+        <div
+          className="min-h-40 flex-[4] overflow-y-auto bg-shade/60 px-4 py-2 max-md:flex-none"
+          tabIndex={0}
+          role="tabpanel"
+          aria-label={TAB_WORDS[tab]}
+        >
+          {tab === 'tonight' && (
+            <>
+              <Baits rig={rig} wanted={wanted.deadBaits} onBaits={onBaits} />
+              <Tonight
+                rig={rig}
+                ticked={ticks.ticked}
+                timeZone={zone}
+                onTick={(task, done) => void ticks.set(task, done)}
+              />
+              {ticks.problem && <p role="alert">{ticks.problem}</p>}
+            </>
+          )}
+          {tab === 'goods' && <Goods rig={rig} onCount={(item, amount) => void count(item, amount)} />}
+          {tab === 'bait' &&
+            (line.bait ? (
+              <BaitDrawing bait={line.bait} act={act.bait} />
+            ) : (
+              <p className="text-slate">
+                {`${line.label} carries a lure: ${line.hookCount === 1 ? 'one hook' : `${line.hookCount} hooks`}. Choose its hooks on the drawing; a bait is chosen as the line's lure.`}
+              </p>
+            ))}
+          {tab === 'marks' && (
+            <MarksPanel line={line} onMarks={(marks) => edit((doc) => setRig(doc, line.lineId, { marks }))} />
+          )}
+          {tab === 'strike' && <StrikePanel line={line} fishKg={rig.fishKg} onFish={onFish} />}
+          {tab === 'ways' && (
+            <WaysPanel
+              line={line}
+              schools={ways.schools}
+              onTake={(school, side, by) => void ways.take(school, side, by)}
+            />
+          )}
+        </div>
+      </div>
+      <aside
+        className="flex w-[300px] shrink-0 flex-col gap-3.5 overflow-y-auto border-l border-ink/20 py-3.5 max-md:w-auto max-md:border-l-0"
+        aria-label="What the bench says"
+      >
+        {drafted && (
+          <div className="px-3">
+            <TieAs boat={boat.boatId} line={drafted} editor={editor} />
+          </div>
+        )}
+        <Findings line={line} timeZone={zone} onMend={mend} />
+      </aside>
+    </main>
+  )
+}
+
+function Tabs({ tab, onTab, bait }: { tab: Tab; onTab(tab: Tab): void; bait: boolean }) {
+  return (
+    <div
+      role="tablist"
+      aria-label="Lists and figures"
+      className="flex shrink-0 overflow-x-auto border-t-2 border-ink bg-shade px-3"
+    >
+      {TABS.filter((one) => one !== 'bait' || bait || tab === 'bait').map((one) => (
+        <button
+          key={one}
+          type="button"
+          role="tab"
+          aria-selected={tab === one}
+          className={`min-h-11 shrink-0 border-b-[3px] px-3 ${tab === one ? 'border-moss font-bold' : 'border-transparent hover:border-ink/40'}`}
+          onClick={() => onTab(one)}
+        >
+          {TAB_WORDS[one]}
+        </button>
+      ))}
+    </div>
+  )
+}
+
+/** Dead baits to be brined, asked only where a line carries one. */
+function Baits({
+  rig,
+  wanted,
+  onBaits,
+}: {
+  rig: NonNullable<Rigging['rig']>
+  wanted: number | undefined
+  onBaits(count: number | undefined): void
+}) {
+  const dead = rig.lines.some((line) => line.bait && !line.bait.kind.includes('LIVE'))
+  if (!dead) return null
+  return (
+    <p className="flex items-center gap-2">
+      <span>Dead baits for the day</span>
+      <TypedField
+        label="Dead baits for the day"
+        value={wanted === undefined ? '0' : String(wanted)}
+        size={4}
+        className="h-9"
+        onCommit={(typed) => {
+          const count = Number(typed)
+          if (!Number.isInteger(count) || count < 0 || count > 500) return 'Type a number from 0 to 500.'
+          onBaits(count === 0 ? undefined : count)
+          return null
+        }}
+      />
+    </p>
+  )
+}
+
+/** The day as a thin rule; a tap opens it. */
+function FoldedDay({ trip }: { trip: TripOfDay }) {
+  const day = useQuery(dayOf(trip.date, trip.place)).data
+  const [open, setOpen] = useState(false)
+  const words = [
+    clockOf(trip.at, trip.place.timeZone),
+    day?.firstLight && `first light ${clockOf(Date.parse(day.firstLight), trip.place.timeZone)}`,
+    day?.rise && `sun up ${clockOf(Date.parse(day.rise), trip.place.timeZone)}`,
+  ].filter(Boolean)
+  return (
+    <>
+      <button
+        type="button"
+        className="flex min-h-6 shrink-0 items-center gap-3 border-y border-ink/15 bg-under px-4 text-left text-[13px] text-slate hover:bg-water"
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+      >
+        {words.join(' · ')}
+        <span className="grow" />
+        {open ? 'Fold the day' : 'Open the day'}
+      </button>
+      {open && day && (
+        <DayLine day={day} timeZone={trip.place.timeZone} at={trip.at} marks={[]} onMove={trip.setAt} />
+      )}
+    </>
+  )
+}

@@ -1,0 +1,208 @@
+import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
+import { useWidth } from '../shared/useWidth'
+import { useUnits } from '../units/UnitsContext'
+import { axisEnd, axisTicks } from './model'
+import type { BenchLine } from './queries'
+
+const LEFT = 116
+const HEIGHT = 96
+const TOP = 30
+const BAR = 24
+
+/** The window of the strike drag: the water's pull, what is least and most, the rod, and what is set. */
+export function DragBar({
+  line,
+  onSet,
+}: {
+  line: BenchLine
+  onSet(newtons: number, settled: boolean): void
+}) {
+  const [frame, width] = useWidth()
+  const units = useUnits()
+  const per = units.unit('pull').factor
+  const end = axisEnd(line, per)
+  const right = width - 28
+  const x = (newtons: number) => LEFT + (Math.min(newtons, end) / end) * (right - LEFT)
+  const held = useRef(false)
+  const say = (newtons: number) => units.say('pull', newtons)
+  const figure = (newtons: number) => units.figure('pull', newtons)
+  const read = (event: PointerEvent<Element>) => {
+    const at = event.clientX - event.currentTarget.closest('svg')!.getBoundingClientRect().left
+    return Math.min(
+      end,
+      Math.max(0, (Math.round((((at - LEFT) / (right - LEFT)) * end * 10) / per) / 10) * per),
+    )
+  }
+  const keys = (event: KeyboardEvent) => {
+    const step = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key]
+    if (!step) return
+    event.preventDefault()
+    const by = step * (event.shiftKey ? 1 : 0.1)
+    onSet(Math.min(5000, Math.max(0, (Math.round((line.strikeDragN / per + by) * 10) / 10) * per)), true)
+  }
+  const window = line.window
+  const set = x(line.strikeDragN)
+  const words = marks(line, x, say, figure, right)
+  return (
+    <section aria-label="Strike drag" className="shrink-0 bg-foam" ref={frame} data-testid="drag-window">
+      <svg width={width} height={HEIGHT} className="block select-none">
+        <text x={16} y={20} className="fill-ink text-[15px] font-bold">
+          Strike drag
+        </text>
+        <text x={16} y={TOP + 17} className="fill-slate text-[13px]">
+          {`${units.unit('pull').symbol} at the tip`}
+        </text>
+        <rect x={LEFT} y={TOP} width={right - LEFT} height={BAR} className="fill-shade" />
+        {window && !window.empty && (
+          <rect
+            x={x(window.leastN)}
+            y={TOP}
+            width={Math.max(2, x(window.mostN) - x(window.leastN))}
+            height={BAR}
+            className="fill-lichen stroke-ink"
+          />
+        )}
+        {window?.empty && (
+          <>
+            <rect
+              x={Math.min(x(window.mostN), x(window.firmN))}
+              y={TOP}
+              width={Math.abs(x(window.firmN) - x(window.mostN))}
+              height={BAR}
+              fill="url(#empty-window)"
+              className="stroke-rust"
+            />
+            <defs>
+              <pattern
+                id="empty-window"
+                width="8"
+                height="8"
+                patternUnits="userSpaceOnUse"
+                patternTransform="rotate(45)"
+              >
+                <rect width="3" height="8" className="fill-rust" />
+              </pattern>
+            </defs>
+          </>
+        )}
+        {words.map((mark) => (
+          <g key={mark.key}>
+            <line
+              x1={mark.at}
+              x2={mark.at}
+              y1={mark.up ? TOP - 5 : TOP}
+              y2={mark.up ? TOP + BAR : TOP + BAR + 5}
+              className="stroke-ink stroke-[1.5]"
+            />
+            <text
+              x={mark.x}
+              y={mark.up ? TOP - 9 : TOP + BAR + 18}
+              textAnchor="middle"
+              className="fill-slate text-[13px]"
+            >
+              {mark.words}
+            </text>
+          </g>
+        ))}
+        {axisTicks(end, per).map((tick) => (
+          <text
+            key={tick}
+            x={x(tick)}
+            y={HEIGHT - 4}
+            textAnchor="middle"
+            className="fill-slate font-mono text-[12px]"
+          >
+            {axisFigure(tick / per)}
+          </text>
+        ))}
+        <g
+          role="slider"
+          tabIndex={0}
+          aria-label="Strike drag"
+          aria-valuemin={0}
+          aria-valuemax={Math.round(end)}
+          aria-valuenow={Math.round(line.strikeDragN * 10) / 10}
+          aria-valuetext={`${say(line.strikeDragN)}${window ? (window.empty ? ', no drag works' : `, from ${say(window.leastN)} to ${say(window.mostN)}`) : ''}`}
+          className="group cursor-ew-resize touch-none outline-none"
+          onKeyDown={keys}
+          onPointerDown={(event) => {
+            held.current = true
+            event.currentTarget.setPointerCapture(event.pointerId)
+          }}
+          onPointerMove={(event) => held.current && onSet(read(event), false)}
+          onPointerUp={(event) => {
+            if (held.current) onSet(read(event), true)
+            held.current = false
+          }}
+        >
+          <rect x={set - 22} y={TOP - 8} width={44} height={BAR + 16} className="fill-transparent" />
+          <rect
+            x={set - 3}
+            y={TOP - 7}
+            width={6}
+            height={BAR + 14}
+            className="fill-ink group-focus-visible:stroke-lichen group-focus-visible:stroke-[3]"
+          />
+        </g>
+      </svg>
+    </section>
+  )
+}
+
+const axisFigure = (value: number): string => String(Math.round(value * 100) / 100)
+
+/** Words above and below the bar; those of one side keep clear of each other. */
+function marks(
+  line: BenchLine,
+  x: (newtons: number) => number,
+  say: (newtons: number) => string,
+  figure: (newtons: number) => string,
+  right: number,
+) {
+  const all = [
+    { key: 'set', up: true, at: line.strikeDragN, words: `set ${figure(line.strikeDragN)}` },
+    ...(line.pullN === undefined
+      ? []
+      : [{ key: 'pull', up: true, at: line.pullN, words: `tow pull ${figure(line.pullN)}` }]),
+    ...(line.rodClassN === undefined
+      ? []
+      : [{ key: 'rod', up: true, at: line.rodClassN, words: `rod class ${figure(line.rodClassN)}` }]),
+    ...(line.window
+      ? [
+          { key: 'least', up: false, at: line.window.leastN, words: `least ${figure(line.window.leastN)}` },
+          ...(line.window.looseMostN === undefined
+            ? []
+            : [
+                {
+                  key: 'loose',
+                  up: false,
+                  at: line.window.firmN,
+                  words: `after the run ${figure(line.window.firmN)}`,
+                },
+              ]),
+          {
+            key: 'most',
+            up: false,
+            at: line.window.mostN,
+            words:
+              line.window.limit === 'ROD_CLASS'
+                ? `most ${figure(line.window.mostN)}, the rod`
+                : `most ${figure(line.window.mostN)}, a third of ${say(line.strengthN)}`,
+          },
+        ]
+      : []),
+  ]
+  const spread = (side: boolean) => {
+    let last = LEFT - 14
+    return all
+      .filter((mark) => mark.up === side)
+      .sort((a, b) => a.at - b.at)
+      .map((mark) => {
+        const reach = (mark.words.length * 6.6) / 2
+        const middle = Math.min(right + 20 - reach, Math.max(x(mark.at), last + reach + 8))
+        last = middle + reach
+        return { ...mark, x: middle, at: x(mark.at) }
+      })
+  }
+  return [...spread(true), ...spread(false)]
+}

@@ -1,0 +1,55 @@
+import { queryOptions } from '@tanstack/react-query'
+import { ask, type Schemas } from '../shared/api/client'
+
+export type Rig = Schemas['RigReply']
+export type RigAsk = Schemas['RigBody']
+export type BenchLine = Schemas['LineBenchReply']
+export type Part = Schemas['PartReply']
+export type Note = Schemas['NoteReply']
+export type Mend = Schemas['BenchMendReply']
+export type Change = Schemas['BenchChangeReply']
+export type Way = Schemas['WayReply']
+export type Side = Schemas['WaySideReply']
+export type Bait = Schemas['BaitReply']
+export type Task = Schemas['TaskReply']
+export type Goods = Schemas['GoodsReply']
+export type RigNumber = Schemas['Named']
+export type Joint = NonNullable<Part['joint']>
+
+const path = (boat: string) => ({ params: { path: { boat } } })
+
+export const rigOf = (boat: string, body: RigAsk) =>
+  ask((api) => api.POST('/api/boats/{boat}/rig', { ...path(boat), body }))
+
+export const tick = (boat: string, spread: string, task: string, done: boolean) =>
+  ask((api) =>
+    api.PUT('/api/boats/{boat}/spreads/{spread}/ticks', {
+      params: { path: { boat, spread } },
+      body: { task, done },
+    }),
+  )
+
+/** Undefined: nobody counted. */
+export const countStock = (boat: string, item: string, amount: number | undefined) =>
+  ask((api) =>
+    api.PUT('/api/boats/{boat}/stock', {
+      ...path(boat),
+      body: { item, ...(amount !== undefined && { amount }) },
+    }),
+  )
+
+export const rigCatalogue = () =>
+  queryOptions({
+    queryKey: ['rig', 'catalogue'],
+    queryFn: () => ask((api) => api.GET('/api/rig/numbers')),
+    staleTime: Infinity,
+  })
+
+export const rigNumbersOf = (boat: string) =>
+  queryOptions({
+    queryKey: ['rig-numbers', boat],
+    queryFn: () => ask((api) => api.GET('/api/boats/{boat}/rig/numbers', path(boat))),
+  })
+
+export const setRigNumbers = (boat: string, set: Schemas['RigNumberBody'][]) =>
+  ask((api) => api.PUT('/api/boats/{boat}/rig/numbers', { ...path(boat), body: { set } }))
