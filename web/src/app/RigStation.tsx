@@ -224,7 +224,7 @@ function Bench({
             <ChainTable line={line} />
           </div>
         ) : (
-          <div className="flex min-h-64 flex-[5] flex-col max-md:h-80 max-md:flex-none">
+          <div className="flex min-h-64 flex-[6] flex-col max-md:h-80 max-md:flex-none">
             <ChainStage
               line={line}
               selected={part}
@@ -253,7 +253,7 @@ function Bench({
         />
         <Tabs tab={tab} onTab={onTab} bait={line.bait !== undefined} />
         <div
-          className="min-h-40 flex-[4] overflow-y-auto bg-shade/60 px-4 py-2 max-md:flex-none"
+          className="min-h-40 flex-[4] overflow-y-auto bg-shade/60 px-4 py-2 max-md:order-first max-md:flex-none max-md:border-b-2 max-md:border-ink"
           tabIndex={0}
           role="tabpanel"
           aria-label={TAB_WORDS[tab]}
@@ -312,7 +312,7 @@ function Tabs({ tab, onTab, bait }: { tab: Tab; onTab(tab: Tab): void; bait: boo
     <div
       role="tablist"
       aria-label="Lists and figures"
-      className="flex shrink-0 overflow-x-auto border-t-2 border-ink bg-shade px-3"
+      className="flex shrink-0 overflow-x-auto border-t-2 border-ink bg-shade px-3 max-md:order-first"
     >
       {TABS.filter((one) => one !== 'bait' || bait || tab === 'bait').map((one) => (
         <button

@@ -21,7 +21,7 @@ export function BaitDrawing({ bait, act }: { bait: Bait; act: BaitActions }) {
   const left = 24
   const scale = (Math.min(width, 760) - 2 * left) / total
   const x = (metres: number) => left + metres * scale
-  const y = 52
+  const y = 46
   const depth = Math.min(34, 0.115 * bait.lengthM * scale)
   const angle = bait.cut?.angleRad ?? bait.bend?.angleRad
   return (
@@ -92,11 +92,11 @@ export function BaitDrawing({ bait, act }: { bait: Bait; act: BaitActions }) {
                   fill="none"
                   className="stroke-ink stroke-[2.5]"
                 />
-                <line x1={hx} x2={hx} y1={hy} y2={96} className="stroke-ink/40" />
+                <line x1={hx} x2={hx} y1={hy} y2={100} className="stroke-ink/40" />
                 <text
-                  x={hx}
-                  y={92}
-                  textAnchor={at === 0 ? 'start' : 'middle'}
+                  x={at === 0 ? hx + 4 : hx - 5}
+                  y={97}
+                  textAnchor={at === 0 ? 'start' : 'end'}
                   className="fill-ink stroke-foam stroke-[4] text-[13px] font-bold [paint-order:stroke]"
                 >
                   {before
@@ -106,7 +106,7 @@ export function BaitDrawing({ bait, act }: { bait: Bait; act: BaitActions }) {
               </g>
             )
           })}
-          <Ruler total={total} x={x} y={100} />
+          <Ruler total={total} x={x} y={102} />
         </svg>
       </div>
       <ul className="grid gap-x-6 md:grid-cols-2">
@@ -193,7 +193,12 @@ function Body({
       </g>
     )
   }
-  return <path d={fish} className="fill-moss/30 stroke-ink" />
+  return (
+    <g>
+      <path d={fish} className="fill-moss/30 stroke-ink" />
+      <circle cx={a + long * 0.07} cy={y - depth * 0.25} r={3} className="fill-ink" />
+    </g>
+  )
 }
 
 /** In the reader's own small unit. */

@@ -34,16 +34,19 @@ export function ChainStage({
   const width = Math.max(LEAST_WIDTH, boxWidth)
   const units = useUnits()
   const parts = useMemo(() => placed(line.parts, PAD, width - PAD), [line.parts, width])
-  const profile = Math.max(64, height * 0.3)
-  const base = height - 14
-  const chainY = Math.max(96, (height - profile) * 0.47)
+  const profile = Math.max(84, height * 0.36)
+  const base = height - 30
+  // A second leader hangs below the chain, and the words below it make room.
+  const twig = line.parts.some((part) => part.twig)
+  const chainY = twig ? 82 : Math.max(96, (height - profile) * 0.47)
+  const below = twig ? 34 : 0
   const rows = Math.max(1, Math.floor((chainY - 26) / ROW))
   const labels = useMemo(
     () => labelled(parts, (part) => partLabel(part, units, line.offM), PAD, width - PAD, Math.min(3, rows)),
     [parts, units, line.offM, width, rows],
   )
   const top = profileTop(line.parts)
-  const rise = (newtons: number) => (Math.min(newtons, top) / top) * (profile - 18)
+  const rise = (newtons: number) => (Math.min(newtons, top) / top) * (profile - 30)
   const weakestY = base - rise(line.strengthN)
   const over = useDropping(parts, onDrop)
   return (
@@ -60,21 +63,24 @@ export function ChainStage({
         aria-label={`Chain of ${line.label}, from reel to hook`}
         {...over.handlers}
       >
-        <Profile {...{ parts, base, rise, weakestY, width }} line={line} />
+        <Profile {...{ parts, base, rise, weakestY, width }} wordsY={base + 18} line={line} />
         {labels.map((label) => {
           const part = line.parts[label.at]!
           const own = parts.find((one) => one.at === label.at)!
           const up = label.row > 0
-          const y = up ? chainY - 24 - label.row * ROW : chainY + 28 + (-label.row - 1) * ROW
+          const led = up || !twig || isLine(part.sort)
+          const y = up ? chainY - 24 - label.row * ROW : chainY + 28 + below + (-label.row - 1) * ROW
           return (
             <g key={label.at} className="pointer-events-none">
-              <line
-                x1={own.x + own.width / 2}
-                x2={own.x + own.width / 2}
-                y1={up ? y + 22 : chainY + 14}
-                y2={up ? chainY - 14 : y}
-                className="stroke-ink/35"
-              />
+              {led && (
+                <line
+                  x1={own.x + own.width / 2}
+                  x2={own.x + own.width / 2}
+                  y1={up ? y + 22 : chainY + 14}
+                  y2={up ? chainY - 14 : y}
+                  className="stroke-ink/35"
+                />
+              )}
               <text
                 x={label.x}
                 y={up ? y : y + 13}
@@ -230,6 +236,7 @@ function Profile({
   base,
   rise,
   weakestY,
+  wordsY,
   width,
   line,
 }: {
@@ -237,6 +244,7 @@ function Profile({
   base: number
   rise(newtons: number): number
   weakestY: number
+  wordsY: number
   width: number
   line: BenchLine
 }) {
@@ -280,14 +288,14 @@ function Profile({
       />
       <text
         x={PAD}
-        y={weakestY - 6}
+        y={wordsY}
         className="fill-slate stroke-water stroke-[4] text-[13px] [paint-order:stroke]"
       >
         strength along the chain
       </text>
       <text
         x={width - PAD}
-        y={weakestY - 6}
+        y={wordsY}
         textAnchor="end"
         className="fill-rust-text stroke-water stroke-[4] text-[13.5px] font-bold [paint-order:stroke]"
       >

@@ -1,10 +1,9 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
-import { useWidth } from '../shared/useWidth'
+import { NARROW, useWidth } from '../shared/useWidth'
 import { useUnits } from '../units/UnitsContext'
 import { axisEnd, axisTicks } from './model'
 import type { BenchLine } from './queries'
 
-const LEFT = 116
 const HEIGHT = 96
 const TOP = 30
 const BAR = 24
@@ -18,11 +17,13 @@ export function DragBar({
   onSet(newtons: number, settled: boolean): void
 }) {
   const [frame, width] = useWidth()
+  const narrow = width < NARROW
+  const left = narrow ? 20 : 116
   const units = useUnits()
   const per = units.unit('pull').factor
   const end = axisEnd(line, per)
   const right = width - 28
-  const x = (newtons: number) => LEFT + (Math.min(newtons, end) / end) * (right - LEFT)
+  const x = (newtons: number) => left + (Math.min(newtons, end) / end) * (right - left)
   const held = useRef(false)
   const say = (newtons: number) => units.say('pull', newtons)
   const figure = (newtons: number) => units.figure('pull', newtons)
@@ -30,7 +31,7 @@ export function DragBar({
     const at = event.clientX - event.currentTarget.closest('svg')!.getBoundingClientRect().left
     return Math.min(
       end,
-      Math.max(0, (Math.round((((at - LEFT) / (right - LEFT)) * end * 10) / per) / 10) * per),
+      Math.max(0, (Math.round((((at - left) / (right - left)) * end * 10) / per) / 10) * per),
     )
   }
   const keys = (event: KeyboardEvent) => {
@@ -42,17 +43,21 @@ export function DragBar({
   }
   const window = line.window
   const set = x(line.strikeDragN)
-  const words = marks(line, x, say, figure, right)
+  const words = marks(line, x, say, figure, [left, right], narrow)
   return (
     <section aria-label="Strike drag" className="shrink-0 bg-foam" ref={frame} data-testid="drag-window">
       <svg width={width} height={HEIGHT} className="block select-none">
-        <text x={16} y={20} className="fill-ink text-[15px] font-bold">
-          Strike drag
-        </text>
-        <text x={16} y={TOP + 17} className="fill-slate text-[13px]">
-          {`${units.unit('pull').symbol} at the tip`}
-        </text>
-        <rect x={LEFT} y={TOP} width={right - LEFT} height={BAR} className="fill-shade" />
+        {!narrow && (
+          <text x={16} y={20} className="fill-ink text-[15px] font-bold">
+            Strike drag
+          </text>
+        )}
+        {!narrow && (
+          <text x={16} y={TOP + 17} className="fill-slate text-[13px]">
+            {`${units.unit('pull').symbol} at the tip`}
+          </text>
+        )}
+        <rect x={left} y={TOP} width={right - left} height={BAR} className="fill-shade" />
         {window && !window.empty && (
           <rect
             x={x(window.leastN)}
@@ -157,16 +162,31 @@ function marks(
   x: (newtons: number) => number,
   say: (newtons: number) => string,
   figure: (newtons: number) => string,
-  right: number,
+  [left, right]: readonly [number, number],
+  narrow: boolean,
 ) {
   const all = [
     { key: 'set', up: true, at: line.strikeDragN, words: `set ${figure(line.strikeDragN)}` },
     ...(line.pullN === undefined
       ? []
-      : [{ key: 'pull', up: true, at: line.pullN, words: `tow pull ${figure(line.pullN)}` }]),
+      : [
+          {
+            key: 'pull',
+            up: true,
+            at: line.pullN,
+            words: `${narrow ? 'pull' : 'tow pull'} ${figure(line.pullN)}`,
+          },
+        ]),
     ...(line.rodClassN === undefined
       ? []
-      : [{ key: 'rod', up: true, at: line.rodClassN, words: `rod class ${figure(line.rodClassN)}` }]),
+      : [
+          {
+            key: 'rod',
+            up: true,
+            at: line.rodClassN,
+            words: `${narrow ? 'rod' : 'rod class'} ${figure(line.rodClassN)}`,
+          },
+        ]),
     ...(line.window
       ? [
           { key: 'least', up: false, at: line.window.leastN, words: `least ${figure(line.window.leastN)}` },
@@ -184,8 +204,9 @@ function marks(
             key: 'most',
             up: false,
             at: line.window.mostN,
-            words:
-              line.window.limit === 'ROD_CLASS'
+            words: narrow
+              ? `most ${figure(line.window.mostN)}`
+              : line.window.limit === 'ROD_CLASS'
                 ? `most ${figure(line.window.mostN)}, the rod`
                 : `most ${figure(line.window.mostN)}, a third of ${say(line.strengthN)}`,
           },
@@ -193,16 +214,20 @@ function marks(
       : []),
   ]
   const spread = (side: boolean) => {
-    let last = LEFT - 14
-    return all
+    const row = all
       .filter((mark) => mark.up === side)
       .sort((a, b) => a.at - b.at)
-      .map((mark) => {
-        const reach = (mark.words.length * 6.6) / 2
-        const middle = Math.min(right + 20 - reach, Math.max(x(mark.at), last + reach + 8))
-        last = middle + reach
-        return { ...mark, x: middle, at: x(mark.at) }
-      })
+      .map((mark) => ({ ...mark, at: x(mark.at), x: x(mark.at), reach: mark.words.length * 3.3 + 4 }))
+    row.forEach((mark, i) => {
+      const before = row[i - 1]
+      mark.x = Math.max(mark.x, left - 18 + mark.reach, before ? before.x + before.reach + mark.reach : 0)
+    })
+    for (let i = row.length - 1; i >= 0; i--) {
+      const after = row[i + 1]
+      const end = after ? after.x - after.reach : right + 22
+      row[i]!.x = Math.min(row[i]!.x, end - row[i]!.reach)
+    }
+    return row
   }
   return [...spread(true), ...spread(false)]
 }

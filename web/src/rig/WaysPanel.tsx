@@ -1,3 +1,4 @@
+import { Button } from '../shared/ui/Button'
 import { useUnits } from '../units/UnitsContext'
 import { asSentence, saySentence } from '../units/sentence'
 import type { BenchLine, Side, Way } from './queries'
@@ -44,21 +45,28 @@ function WayRow({
     <fieldset>
       <legend className="font-bold">{school.asks}</legend>
       {way.sides.map((side, at) => (
-        <label key={school.sides[at]} className="flex min-h-11 cursor-pointer items-start gap-2 py-1">
-          <input
-            type="radio"
-            name={way.topic}
-            className="mt-1 size-5 shrink-0 accent-ink"
-            checked={school.taken === at}
-            onChange={() => onTake(way.topic, at, side)}
-          />
-          <span>
-            <b className="font-semibold">{school.sides[at]}</b>
-            <span className="block text-sm leading-snug text-slate">
-              {asSentence(saySentence(side.text, units, 'UTC'))}
+        <div key={school.sides[at]}>
+          <label className="flex min-h-11 cursor-pointer items-start gap-2 py-1">
+            <input
+              type="radio"
+              name={way.topic}
+              className="mt-1 size-5 shrink-0 accent-ink"
+              checked={school.taken === at}
+              onChange={() => onTake(way.topic, at, side)}
+            />
+            <span>
+              <b className="font-semibold">{school.sides[at]}</b>
+              <span className="block text-sm leading-snug text-slate">
+                {asSentence(saySentence(side.text, units, 'UTC'))}
+              </span>
             </span>
-          </span>
-        </label>
+          </label>
+          {school.taken === at && side.changes.length > 0 && (
+            <Button small className="mb-1 ml-7" onClick={() => onTake(way.topic, at, side)}>
+              Tie this line so
+            </Button>
+          )}
+        </div>
       ))}
     </fieldset>
   )

@@ -22,7 +22,7 @@ export function SpreadCard({
   const units = useUnits()
   const order = [...solved.lines].sort((a, b) => (b.tow.asternM ?? 0) - (a.tow.asternM ?? 0))
   return (
-    <Paper head={head} what={`Spread at ${units.say('speed', draft.speedThroughWaterMps)}`}>
+    <Paper wide head={head} what={`Spread at ${units.say('speed', draft.speedThroughWaterMps)}`}>
       <Above {...{ boat, draft, solved }} />
       <table className="mt-2 w-full">
         <thead>

@@ -11,10 +11,11 @@ export function TieAs({ line, editor, boat }: { line: Line; editor: Editing; boa
   const fits = (chain: Chain) =>
     chain.missing.length === 0 && !(line.deep && chain.tackle.some((piece) => piece.branch))
   return (
-    <label className="mb-1 flex items-center gap-2">
+    <label className="mb-1 flex flex-wrap items-center gap-x-2">
       Tie it as
       <Select
         aria-label="Tie it as"
+        className="max-w-full min-w-0"
         value=""
         onChange={(event) => {
           const chain = chains.find((c) => c.name === event.target.value)

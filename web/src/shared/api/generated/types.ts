@@ -1361,6 +1361,8 @@ export interface components {
             hookKind: "SINGLE" | "TWO_IN_LINE" | "TREBLE" | "BAIT_SET";
             /** Format: double */
             hookStrengthN: number;
+            /** Format: double */
+            keepM: number;
             label: string;
             /** Format: double */
             leftM?: number;
@@ -1821,8 +1823,6 @@ export interface components {
         RigReply: {
             /** Format: double */
             fishKg: number;
-            /** Format: double */
-            keepM: number;
             lines: components["schemas"]["LineBenchReply"][];
             ticked: string[];
             tonight: components["schemas"]["TonightReply"];

@@ -9,11 +9,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.mosswake.core.call.Slot.Tied;
+import org.mosswake.core.rig.AttractorLeader;
 import org.mosswake.core.spread.Branch;
 import org.mosswake.core.spread.ClipSeat;
 import org.mosswake.core.spread.DeepRig;
 import org.mosswake.core.spread.LineItem;
 import org.mosswake.core.spread.LineKind;
+import org.mosswake.core.spread.LineRigging;
 import org.mosswake.core.spread.LureKind;
 import org.mosswake.core.spread.TacklePiece;
 import org.mosswake.core.units.Force;
@@ -102,9 +104,10 @@ final class Tying {
             return Optional.empty();
         }
         // A lure with its own action takes a light leader, one that gets it from the blade a stiff one (practice).
-        boolean ownAction = lure.item().kind().equals(LureKind.FLUTTER_SPOON.name())
-                || lure.item().kind().equals(LureKind.BENT_BAIT.name());
-        var leader = ownAction ? leader(lure, LineKind.MONO, 20, 1.0) : leader(lure, LineKind.MONO, 40, 0.88);
+        boolean ownAction = LineRigging.ownAction(lure.item());
+        double length = AttractorLeader.of(blade.get().lengthM(), ownAction)
+                .cutM(LineRigging.trailM(lure.item(), lure.lengthM()));
+        var leader = leader(lure, LineKind.MONO, ownAction ? 20 : 40, Math.round(100 * length) / 100.0);
         if (leader.isEmpty()) {
             return Optional.empty();
         }

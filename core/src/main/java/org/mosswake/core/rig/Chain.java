@@ -96,22 +96,34 @@ public record Chain(List<Piece> pieces, List<Part> parts) {
                 parts.add(Part.line(sort(pieces, i), piece));
                 foot(piece, i == 0 ? null : pieces.get(i - 1));
             }
-            Piece last = pieces.get(0);
+            atTheEnd(pieces.get(0));
+            pieces.forEach(piece -> piece.twig().ifPresent(twig -> twig(piece.at(), twig)));
+            return new Chain(pieces, parts);
+        }
+
+        /** A plain lead ends a three-way's first leader; else hooks and what is on them. */
+        private void atTheEnd(Piece last) {
+            boolean lead =
+                    last.hung().map(hung -> hung.sort() == Piece.Hung.Sort.LEAD).orElse(false);
+            if (!lead) {
+                parts.add(hooks(0));
+            }
+            last.hung()
+                    .ifPresent(hung -> parts.add(Part.bare(
+                            lead ? Part.Sort.WEIGHT : Part.Sort.LURE, 0, hung.name(), Optional.of(hung.massKg()))));
+        }
+
+        private Part hooks(int piece) {
             Hooks hooks = rigging.hooks();
-            parts.add(new Part(
+            return new Part(
                     Part.Sort.HOOKS,
-                    0,
+                    piece,
                     hooks.kind().words(),
                     Optional.empty(),
                     Optional.empty(),
                     Optional.of(hooks.strength()),
                     Optional.empty(),
-                    false));
-            last.hung()
-                    .ifPresent(
-                            hung -> parts.add(Part.bare(Part.Sort.LURE, 0, hung.name(), Optional.of(hung.massKg()))));
-            pieces.forEach(piece -> piece.twig().ifPresent(twig -> twig(piece.at(), twig)));
-            return new Chain(pieces, parts);
+                    false);
         }
 
         private static List<Piece> settled(List<Piece> given) {

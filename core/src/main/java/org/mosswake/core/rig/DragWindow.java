@@ -49,9 +49,16 @@ public record DragWindow(Take take, Force pull, Force least, Force most, Force f
         return firm.newtons() > most.newtons() || least.newtons() > most.newtons();
     }
 
-    /** First setting of a loose take: no firmer than this while the clicker tells of the bite. */
+    /**
+     * First setting of a loose take: no firmer than this while the clicker tells of the bite. Where the water pulls
+     * little, a reel cannot be set as finely as a share of it.
+     */
     public Force looseMost(RigNumbers numbers) {
-        return new Force(pull.newtons() * numbers.of(RigNumbers.LOOSE_MOST));
+        return new Force(Math.min(
+                most.newtons(),
+                Math.max(
+                        pull.newtons() * numbers.of(RigNumbers.LOOSE_MOST),
+                        pull.newtons() + numbers.of(RigNumbers.LOOSE_ROOM_N))));
     }
 
     /** What most crews set: a little over a quarter of the weakest part, inside the window. */

@@ -22,6 +22,7 @@ public record RigNumbers(Map<String, Double> set) {
     public static final String LADDER_ABOVE_PULL = "take.ladderAbovePull";
     public static final String LOOSE_LEAST = "take.looseLeast";
     public static final String LOOSE_MOST = "take.looseMost";
+    public static final String LOOSE_ROOM_N = "take.looseRoomN";
     public static final String SHARE_OF_WEAKEST = "take.shareOfWeakest";
     public static final String USUAL_SHARE = "take.usualShare";
     public static final String HAND_M = "pulls.handM";
@@ -132,6 +133,14 @@ public record RigNumbers(Map<String, Double> set) {
         put(all, LADDER_ABOVE_PULL, "the same on a fast ladder", Kind.COUNT, 1.05, Basis.PRACTICE, factor);
         put(all, LOOSE_LEAST, "loose take: at least, times the pull", Kind.COUNT, 1.05, Basis.PRACTICE, factor);
         put(all, LOOSE_MOST, "loose take: at most, times the pull", Kind.COUNT, 1.15, Basis.PRACTICE, factor);
+        put(
+                all,
+                LOOSE_ROOM_N,
+                "loose take: or so much over the pull, where that is more",
+                Kind.PULL,
+                3,
+                Basis.ESTIMATE,
+                new Accepted(0, 100, "N"));
         put(all, SHARE_OF_WEAKEST, "drag at most, of the weakest part", Kind.SHARE, 0.33, Basis.PRACTICE, share);
         put(all, USUAL_SHARE, "drag usually, of the weakest part", Kind.SHARE, 0.28, Basis.PRACTICE, share);
         var hand = new Accepted(0.2, 1.2, "m");

@@ -149,7 +149,7 @@ public record Tonight(List<Task> tasks, List<Goods> goods, Optional<Brine> brine
                     count * (alike.lengthM() + 2 * numbers.of(RigNumbers.TAG_M)) * (1 + numbers.of(RigNumbers.WASTE));
             int sleeves = count * sleeves(alike, on.get(0));
             Figure line = Figure.distance(metres);
-            String of = forBaits ? "as many as dead baits" : "{1} and {2} spare";
+            String of = forBaits ? "as many as dead baits" : "{1} in use, {2} spare";
             var figures = new ArrayList<Figure>(List.of(line));
             if (!forBaits) {
                 figures.add(Figure.count(on.size()));
@@ -198,6 +198,13 @@ public record Tonight(List<Task> tasks, List<Goods> goods, Optional<Brine> brine
         }
 
         private static boolean atTheLure(Alike alike, List<LineTied> on) {
+            boolean twig = on.get(0).chain().parts().stream()
+                    .anyMatch(part -> part.twig()
+                            && part.name().equals(alike.name())
+                            && part.sort().line());
+            if (twig) {
+                return true;
+            }
             Piece last = on.get(0).chain().pieces().get(0);
             return last.name().equals(alike.name()) && Math.round(1000 * last.lengthM()) == alike.millimetres();
         }

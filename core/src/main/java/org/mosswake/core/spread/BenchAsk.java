@@ -12,8 +12,8 @@ import org.mosswake.core.rig.Reel;
  * @param lures    in the box, leads and attractors too
  * @param reels    in the box
  * @param fishKg   that is met
- * @param keepM    line to keep behind the let-out (m)
- * @param barbless the skipper's own table says so
+ * @param keepM    line to keep behind the let-out (m); empty: as much as such a line usually has
+ * @param barblessFor fish that the skipper's own table asks barbless hooks for
  * @param rollers  guides; else rings
  * @param bottomM  depth of water, where known (m)
  */
@@ -22,16 +22,14 @@ public record BenchAsk(
         List<LureItem> lures,
         List<Reel> reels,
         double fishKg,
-        double keepM,
-        boolean barbless,
+        Optional<Double> keepM,
+        Optional<String> barblessFor,
         boolean rollers,
         Optional<Double> bottomM) {
     public static final Accepted FISH_KG = new Accepted(0.2, 500, "kg");
     public static final Accepted KEEP_M = new Accepted(0, 1000, "m");
     /** Of what is mostly met (ESTIMATE; the skipper sets his own). */
     public static final double USUAL_FISH_KG = 12;
-
-    public static final double USUAL_KEEP_M = 150;
 
     public BenchAsk {
         lines = List.copyOf(lines);

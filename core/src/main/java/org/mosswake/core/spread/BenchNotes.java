@@ -100,6 +100,21 @@ final class BenchNotes {
                         Figure.pull(set),
                         strength);
         DragWindow.Verdict verdict = window.judge(line.strikeDrag());
+        double loose = window.looseMost(line.rigging().numbers()).newtons();
+        if (verdict == DragWindow.Verdict.HOLDS && line.take() == Take.LOOSE && set > loose + 0.5) {
+            double middle = (window.least().newtons() + loose) / 2;
+            say(
+                    Kind.WINDOW,
+                    Weight.PLAIN,
+                    Sentence.of("set firmer than a loose take"),
+                    Sentence.of(
+                            "set {0}; on the take {1} to {2}, clicker on, and firm, up to {3}, after the first run",
+                            Figure.pull(set), least, Figure.pull(loose), most),
+                    new Mend(
+                            Sentence.of("set {0} for the take", Figure.pull(middle)),
+                            List.of(BenchChange.of(What.STRIKE_DRAG, middle))));
+            return;
+        }
         if (verdict == DragWindow.Verdict.HOLDS) {
             say(Kind.WINDOW, Weight.GOOD, Sentence.of("drag from {0} to {1}", least, most), loose(window, text));
             return;
@@ -155,7 +170,7 @@ final class BenchNotes {
         boolean little = bench.springyM() < 6 && woven();
         say(
                 Kind.SHOCK,
-                parts ? Weight.DANGER : Weight.GOOD,
+                parts ? Weight.DANGER : little ? Weight.PLAIN : Weight.GOOD,
                 Sentence.of(parts ? "a stuck drag parts it" : little ? "braid has no give" : "it gives with a strike"),
                 text,
                 longer.stream().toArray(Mend[]::new));
@@ -233,19 +248,23 @@ final class BenchNotes {
                     otherReel());
             return;
         }
-        boolean enough = left >= ask.keepM();
-        double reach = Math.min(left, ask.keepM());
+        boolean enough = left >= bench.keepM();
+        double reach = Math.min(left, bench.keepM());
         Run run = LineBench.run(line, reel, bench.offM(), reach);
         say(
                 Kind.REEL,
                 enough ? Weight.GOOD : Weight.DANGER,
-                Sentence.of("{0} left, {1} wanted", Figure.distance(left), Figure.distance(ask.keepM())),
-                Sentence.of(
-                        "after a run of {0} the same setting gives {1} at the reel and the line drags {2}: ease to {3}",
-                        Figure.distance(reach),
-                        Figure.pull(run.reelN()),
-                        Figure.pull(run.waterN()),
-                        Figure.pull(run.easeToN())),
+                Sentence.of("{0} left, {1} wanted", Figure.distance(left), Figure.distance(bench.keepM())),
+                run.easeToN() > 1
+                        ? Sentence.of(
+                                "after a run of {0} the same setting gives {1} at the reel and the line drags {2}: ease to {3}",
+                                Figure.distance(reach),
+                                Figure.pull(run.reelN()),
+                                Figure.pull(run.waterN()),
+                                Figure.pull(run.easeToN()))
+                        : Sentence.of(
+                                "after a run of {0} the line alone drags {1}, more than is set: ease right off",
+                                Figure.distance(reach), Figure.pull(run.waterN())),
                 enough ? new Mend[0] : otherReel());
         double strength = bench.chain().strength().newtons();
         if (run.totalN() > strength) {
@@ -262,7 +281,7 @@ final class BenchNotes {
     private Mend[] otherReel() {
         double diameter = bench.chain().main().diameterM();
         return ask.reels().stream()
-                .filter(reel -> reel.leftM(diameter, bench.offM()) >= ask.keepM())
+                .filter(reel -> reel.leftM(diameter, bench.offM()) >= bench.keepM())
                 .findFirst()
                 .map(reel -> new Mend(
                         Sentence.of(

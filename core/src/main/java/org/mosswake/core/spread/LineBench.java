@@ -26,6 +26,7 @@ import org.mosswake.core.units.SpeedThroughWater;
  * @param window  of the strike drag, with what widens it when it is empty
  * @param shock   of a fish met at this speed
  * @param offM    main line off the reel (m)
+ * @param keepM   to stay behind it (m)
  * @param runs    of a fish, nearest first; empty without a reel
  */
 public record LineBench(
@@ -37,6 +38,7 @@ public record LineBench(
         List<DragMend> mends,
         Optional<Shock> shock,
         double offM,
+        double keepM,
         List<Run> runs,
         Optional<BaitRig> bait,
         Optional<Tether> tether,
@@ -90,6 +92,7 @@ public record LineBench(
                 mends,
                 shock,
                 off,
+                ask.keepM().orElseGet(() -> LineRigging.usualKeepM(line)),
                 line.rigging().reel().map(reel -> runs(line, reel, off)).orElse(List.of()),
                 line.rigging().bait().map(BaitRig::of),
                 shock.map(met -> Tether.of(met, line.rigging().numbers())),
@@ -144,7 +147,8 @@ public record LineBench(
     }
 
     private LineBench withNotes(List<BenchNote> said) {
-        return new LineBench(line, label, chain, shape, window, mends, shock, offM, runs, bait, tether, said, cautions);
+        return new LineBench(
+                line, label, chain, shape, window, mends, shock, offM, keepM, runs, bait, tether, said, cautions);
     }
 
     /** Line left on the reel behind the let-out (m). */

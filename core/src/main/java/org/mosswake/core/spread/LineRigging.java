@@ -3,6 +3,7 @@ package org.mosswake.core.spread;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.mosswake.core.rig.BaitRig;
 import org.mosswake.core.rig.Hooks;
 import org.mosswake.core.rig.Piece;
 import org.mosswake.core.rig.Piece.Hung;
@@ -65,6 +66,27 @@ public final class LineRigging {
         boolean weighted =
                 tackle.stream().skip(1).flatMap(piece -> piece.item().stream()).anyMatch(LureItem::lead);
         return lure.isA(LureKind.FAST_BULLET) && weighted ? Take.LADDER : Take.FIRM;
+    }
+
+    /** A spoon, or a bait that spins by its bend: it works without the attractor's swing. */
+    public static boolean ownAction(LureItem lure) {
+        return lure.isA(LureKind.FLUTTER_SPOON) || lure.isA(LureKind.BENT_BAIT);
+    }
+
+    /** From a lure's eye to its trailing hook (m); of a lure that is no bait, four fifths of its length (ESTIMATE). */
+    public static double trailM(LureItem lure, double lengthM) {
+        return baitKind(lure)
+                .map(kind ->
+                        BaitRig.of(new Bait(kind, lengthM, Optional.empty())).trailM())
+                .orElse(0.8 * lengthM);
+    }
+
+    /** Line kept behind the let-out (m, handbook practice): a fast ladder's fish runs farthest. */
+    static double usualKeepM(SpreadLine line) {
+        if (line.take() == Take.LADDER) {
+            return 400;
+        }
+        return line.runsDeep() || line.take() == Take.LOOSE ? 150 : 200;
     }
 
     static List<Piece> pieces(SpreadLine line) {

@@ -100,11 +100,11 @@ final class TackleNotes {
         }
         LureItem blade = line.tackle().get(at).item().orElseThrow();
         LureItem lure = line.lure();
-        boolean own = lure.isA(LureKind.FLUTTER_SPOON) || lure.isA(LureKind.BENT_BAIT);
+        boolean own = LineRigging.ownAction(lure);
         var usual = AttractorLeader.of(blade.lengthM().orElse(0.28), own);
         double trail = bench.bait()
                 .map(bait -> bait.trailM())
-                .orElseGet(() -> 0.8 * lure.lengthM().orElse(0.08));
+                .orElseGet(() -> LineRigging.trailM(lure, lure.lengthM().orElse(0.08)));
         double leader = line.lengthM(at - 1);
         double measured = leader + trail;
         boolean fits = usual.fits(measured);
@@ -175,13 +175,13 @@ final class TackleNotes {
     }
 
     private void barbs() {
-        if (ask.barbless()) {
-            say(
-                    Kind.BARBS,
-                    Weight.PLAIN,
-                    Sentence.of("barbless"),
-                    Sentence.of("your own table asks for it: crimp the barbs, and keep the line tight"));
-        }
+        ask.barblessFor()
+                .ifPresent(fish -> say(
+                        Kind.BARBS,
+                        Weight.PLAIN,
+                        Sentence.of("barbless"),
+                        Sentence.of("your own table asks for it, for " + Sentence.plain(fish)
+                                + ": crimp the barbs, and keep the line tight")));
     }
 
     private void handWork() {

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.mosswake.core.call.Slot.Tied;
+import org.mosswake.core.rig.AttractorLeader;
 import org.mosswake.core.spread.LineKind;
 import org.mosswake.core.spread.LureKind;
 
@@ -67,7 +68,10 @@ class TyingTest {
                 .tie(Tied.ATTRACTOR, lure(LureKind.SQUID), Optional.empty(), true)
                 .orElseThrow();
         assertThat(cabled.pieces()).hasSize(2);
-        assertThat(cabled.pieces().get(0).lengthM()).hasValue(0.88);
+        double trail = 0.8 * lure(LureKind.SQUID).lengthM();
+        assertThat(AttractorLeader.SQUID_BEHIND_FLASHER.fits(
+                        cabled.pieces().get(0).lengthM().orElseThrow() + trail))
+                .isTrue();
         assertThat(cabled.pieces().get(1).item().orElseThrow().kind()).isEqualTo("ROTATING_BLADE");
         var leaded = tying(box)
                 .tie(Tied.ATTRACTOR, lure(LureKind.SQUID), lead(box, 0.23), false)

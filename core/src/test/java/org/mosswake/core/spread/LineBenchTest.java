@@ -49,7 +49,8 @@ class LineBenchTest {
 
     private static BenchAsk ask() {
         var leads = List.of(lead(0.3), lead(0.5));
-        return new BenchAsk(LINES, leads, List.of(FAST), 20, 300, false, false, Optional.empty());
+        return new BenchAsk(
+                LINES, leads, List.of(FAST), 20, Optional.of(300.0), Optional.empty(), false, Optional.empty());
     }
 
     private static LureItem lead(double kg) {

@@ -6,6 +6,6 @@ import java.util.List;
  * A spread on the bench.
  *
  * @param ticked keys of tasks that are done
- * @param fishKg it was asked with, and {@code keepM} of line behind the let-out
+ * @param fishKg it was asked with
  */
-record RigReply(List<LineBenchReply> lines, TonightReply tonight, List<String> ticked, double fishKg, double keepM) {}
+record RigReply(List<LineBenchReply> lines, TonightReply tonight, List<String> ticked, double fishKg) {}

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.mosswake.core.call.Playbook;
 import org.mosswake.core.call.School;
 import org.mosswake.core.call.Species;
@@ -44,7 +45,7 @@ class RigService {
         Spread spread = carried.assembled(vessel, body.draft());
         Optional<Playbook> playbook = Optional.ofNullable(body.playbook())
                 .map(id -> ways.numbers(vessel).playbook(id));
-        boolean barbless = barbless(vessel, playbook);
+        Optional<String> barbless = barblessFor(vessel, playbook);
         BenchAsk ask = ask(vessel, body, aboard, spread, playbook, barbless);
         List<LineBench> benches = LineBench.all(spread, ask);
         Tonight tonight = Tonight.of(
@@ -52,7 +53,7 @@ class RigService {
                 new Tonight.Wants(
                         body.deadBaits() == null ? 0 : body.deadBaits(),
                         Optional.ofNullable(body.bites()),
-                        barbless,
+                        barbless.isPresent(),
                         aboard.numbers()),
                 have(vessel, aboard));
         List<Evening.Slot> evening = Evening.of(
@@ -63,26 +64,33 @@ class RigService {
                         .toList(),
                 TonightReply.of(tonight, evening),
                 body.spreadId() == null ? List.of() : ticks.ticks(vessel, body.spreadId()),
-                ask.fishKg(),
-                ask.keepM());
+                ask.fishKg());
     }
 
-    /** Where the skipper's own table says so of a target, or of anything where no method is named. */
-    private boolean barbless(UUID vessel, Optional<Playbook> playbook) {
-        return ways.table(vessel).stream()
-                .filter(entry ->
-                        playbook.map(p -> p.targets().contains(entry.species())).orElse(true))
-                .anyMatch(entry -> entry.barbless());
+    /** Fish of the method, or any where none is named, that the skipper's own table asks barbless hooks for. */
+    private Optional<String> barblessFor(UUID vessel, Optional<Playbook> playbook) {
+        String names = ways.table(vessel).stream()
+                .filter(entry -> entry.barbless()
+                        && playbook.map(p -> p.targets().contains(entry.species()))
+                                .orElse(true))
+                .map(entry -> entry.species().words())
+                .collect(Collectors.joining(", "));
+        return names.isEmpty() ? Optional.empty() : Optional.of(names);
     }
 
     private BenchAsk ask(
-            UUID vessel, RigBody body, Carried aboard, Spread spread, Optional<Playbook> playbook, boolean barbless) {
+            UUID vessel,
+            RigBody body,
+            Carried aboard,
+            Spread spread,
+            Optional<Playbook> playbook,
+            Optional<String> barbless) {
         return new BenchAsk(
                 aboard.lines().stream().map(LineAboard::item).toList(),
                 aboard.lures().stream().map(LureAboard::item).toList(),
                 aboard.reels().stream().map(ReelAboard::reel).toList(),
                 body.fishKg() == null ? BenchAsk.USUAL_FISH_KG : body.fishKg(),
-                playbook.map(Playbook::keepM).orElse(BenchAsk.USUAL_KEEP_M),
+                playbook.map(Playbook::keepM),
                 barbless,
                 ways.schools(vessel).of(School.GUIDES) == 1,
                 spread.here().bottomM());
