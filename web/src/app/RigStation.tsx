@@ -12,11 +12,12 @@ import { Findings } from '../rig/Findings'
 import { MarksPanel, StrikePanel } from '../rig/Figures'
 import { Goods } from '../rig/Goods'
 import { PartStrip } from '../rig/PartStrip'
-import { countStock, type BenchLine, type Change } from '../rig/queries'
+import { countStock, eveningCalendar, type BenchLine, type Change, type RigAsk } from '../rig/queries'
 import { RigNumbersSheet } from '../rig/RigNumbersSheet'
 import { Tonight } from '../rig/Tonight'
 import { useRig, type Rigging } from '../rig/useRig'
 import { WaysPanel } from '../rig/WaysPanel'
+import { download } from '../shared/download'
 import { Button } from '../shared/ui/Button'
 import { TypedField } from '../shared/ui/TypedField'
 import { useAddress } from '../shared/useAddress'
@@ -72,7 +73,8 @@ export function RigStation({
     () => ({ fishKg, deadBaits: Number.isInteger(deadBaits) ? deadBaits : undefined }),
     [fishKg, deadBaits],
   )
-  const rigging = useRig(boat.boatId, useAsk(boat.boatId, editor, trip, wanted), String(gearStamp))
+  const asked = useAsk(boat.boatId, editor, trip, wanted)
+  const rigging = useRig(boat.boatId, asked, String(gearStamp))
   const lines = rigging.rig?.lines ?? []
   const line = lines.find((one) => one.lineId === params.get('line')) ?? lines[0]
   const tab = TABS.find((one) => one === params.get('tab')) ?? 'tonight'
@@ -124,7 +126,7 @@ export function RigStation({
       {line ? (
         <Bench
           key={line.lineId}
-          {...{ boat, gear, editor, trip, line, rigging, tab, table, wanted }}
+          {...{ boat, gear, editor, trip, line, rigging, asked, tab, table, wanted }}
           onTab={(to) => put({ tab: to === 'tonight' ? null : to })}
           onFish={setFishKg}
           onBaits={(count) => put({ baits: count === undefined ? null : String(count) })}
@@ -171,6 +173,7 @@ function Bench({
   trip,
   line,
   rigging,
+  asked,
   tab,
   table,
   wanted,
@@ -184,6 +187,7 @@ function Bench({
   trip: TripOfDay
   line: BenchLine
   rigging: Rigging
+  asked: RigAsk
   tab: Tab
   table: boolean
   wanted: { fishKg: number | undefined; deadBaits: number | undefined }
@@ -210,6 +214,11 @@ function Bench({
     await countStock(boat.boatId, item, amount).catch(() => undefined)
     rigging.again()
   }
+  const calendar = () =>
+    eveningCalendar(boat.boatId, asked).then(
+      (text) => download(text, `moss-wake-evening-${trip.date}.ics`, 'text/calendar'),
+      () => undefined,
+    )
   const itemOf = (piece: number) => {
     const tied = drafted?.tackle[piece]
     return tied && { ...tied, footChosen: tied.foot !== undefined }
@@ -220,7 +229,12 @@ function Bench({
     <main className="flex min-h-0 flex-1 max-md:flex-col">
       <div className="flex min-w-0 flex-1 flex-col max-md:flex-none">
         {table ? (
-          <div className="min-h-0 flex-1 overflow-y-auto px-4 py-2">
+          <div
+            className="min-h-0 flex-1 overflow-y-auto px-4 py-2"
+            tabIndex={0}
+            role="region"
+            aria-label="The chain in rows"
+          >
             <ChainTable line={line} />
           </div>
         ) : (
@@ -266,6 +280,7 @@ function Bench({
                 ticked={ticks.ticked}
                 timeZone={zone}
                 onTick={(task, done) => void ticks.set(task, done)}
+                onCalendar={() => void calendar()}
               />
               {ticks.problem && <p role="alert">{ticks.problem}</p>}
             </>

@@ -3,6 +3,7 @@ import type { Problem } from '../shared/api/client'
 import { Button } from '../shared/ui/Button'
 import { Field } from '../shared/ui/Field'
 import { Sheet } from '../shared/ui/Sheet'
+import { download } from '../shared/download'
 import { TypedField } from '../shared/ui/TypedField'
 import { useUnits } from '../units/UnitsContext'
 import { asSentence, hourOf, saySentence } from '../units/sentence'
@@ -37,14 +38,9 @@ export function StepsSheet({
     onEdit((before) => ({ ...before, [field]: read }))
     return null
   }
-  const download = async () => {
+  const save = async () => {
     try {
-      const text = await calendarOf(boat, body)
-      const link = document.createElement('a')
-      link.href = URL.createObjectURL(new Blob([text], { type: 'text/calendar' }))
-      link.download = `moss-wake-${plan.day}.ics`
-      link.click()
-      setTimeout(() => URL.revokeObjectURL(link.href), 10_000)
+      download(await calendarOf(boat, body), `moss-wake-${plan.day}.ics`, 'text/calendar')
       setProblem(null)
     } catch (error) {
       setProblem((error as Problem).message)
@@ -71,7 +67,7 @@ export function StepsSheet({
         </Field>
         <Clock label="Lines in at" field="linesIn" {...{ plan, timeZone, onEdit }} />
         <Clock label="Home at" field="homeAt" {...{ plan, timeZone, onEdit }} />
-        <Button onClick={() => void download()}>Calendar file</Button>
+        <Button onClick={() => void save()}>Calendar file</Button>
       </div>
       <p className="mb-2 text-sm text-slate">
         Empty: lines in at first light, home at sundown, bait where the playbook needs it.

@@ -1,6 +1,7 @@
 import { Paper, type Head } from '../shared/ui/Paper'
 import { useUnits } from '../units/UnitsContext'
 import { asSentence, hourOf, saySentence } from '../units/sentence'
+import { ChainPicture } from './ChainPicture'
 import { ChainTable } from './ChainTable'
 import type { BenchLine, Rig } from './queries'
 import { BAITS } from './words'
@@ -13,6 +14,7 @@ export function RigCard({ line, head }: { line: BenchLine; head: Head }) {
   const window = line.window
   return (
     <Paper head={head} what={`${line.label}, ${line.lure}`}>
+      <ChainPicture line={line} />
       <ChainTable line={line} />
       <dl className="mt-2 grid grid-cols-[max-content_1fr] gap-x-4 gap-y-0.5">
         <dt className="font-bold">Let out</dt>

@@ -34,13 +34,13 @@ export function ChainStage({
   const width = Math.max(LEAST_WIDTH, boxWidth)
   const units = useUnits()
   const parts = useMemo(() => placed(line.parts, PAD, width - PAD), [line.parts, width])
-  const profile = Math.max(84, height * 0.36)
-  const base = height - 30
   // A second leader hangs below the chain, and the words below it make room.
   const twig = line.parts.some((part) => part.twig)
-  const chainY = twig ? 82 : Math.max(96, (height - profile) * 0.47)
+  const profile = twig ? Math.max(60, height * 0.26) : Math.max(84, height * 0.36)
+  const base = height - 30
+  const chainY = twig ? 100 : Math.max(104, (height - profile) * 0.47)
   const below = twig ? 34 : 0
-  const rows = Math.max(1, Math.floor((chainY - 26) / ROW))
+  const rows = Math.max(1, Math.floor((chainY - 58) / ROW))
   const labels = useMemo(
     () => labelled(parts, (part) => partLabel(part, units, line.offM), PAD, width - PAD, Math.min(3, rows)),
     [parts, units, line.offM, width, rows],
@@ -63,6 +63,14 @@ export function ChainStage({
         aria-label={`Chain of ${line.label}, from reel to hook`}
         {...over.handlers}
       >
+        <text x={PAD} y={20} className="fill-ink text-[15px] font-bold">
+          {`${line.label}, ${line.lure}`}
+        </text>
+        <text x={width - PAD} y={20} textAnchor="end" className="fill-slate text-[13px]">
+          {line.depthM === undefined
+            ? 'the lure is in the air'
+            : `the lure runs at ${units.say('distance', line.depthM)}`}
+        </text>
         <Profile {...{ parts, base, rise, weakestY, width }} wordsY={base + 18} line={line} />
         {labels.map((label) => {
           const part = line.parts[label.at]!

@@ -1,3 +1,4 @@
+import { Button } from '../shared/ui/Button'
 import { useUnits } from '../units/UnitsContext'
 import { asSentence, hourOf, saySentence } from '../units/sentence'
 import type { Rig, Task } from './queries'
@@ -8,11 +9,13 @@ export function Tonight({
   ticked,
   timeZone,
   onTick,
+  onCalendar,
 }: {
   rig: Rig
   ticked: ReadonlySet<string>
   timeZone: string
   onTick(task: string, done: boolean): void
+  onCalendar(): void
 }) {
   const { tasks } = rig.tonight
   if (tasks.length === 0) return <p className="text-slate">No lines out, nothing to tie.</p>
@@ -21,8 +24,11 @@ export function Tonight({
   const last = tasks[tasks.length - 1]!
   return (
     <div data-testid="tonight">
-      <p className="text-sm text-slate">
+      <p className="flex flex-wrap items-center gap-x-3 text-sm text-slate">
         {`The evening before, from ${hourOf(Date.parse(first.from), timeZone)} to ${hourOf(Date.parse(last.to), timeZone)}. ${done} of ${tasks.length} done.`}
+        <Button small tone="quiet" className="-my-2" onClick={onCalendar}>
+          Calendar file
+        </Button>
       </p>
       <EveningLine {...{ tasks, ticked, timeZone }} />
       <ul className="grid gap-x-8 md:grid-cols-2">

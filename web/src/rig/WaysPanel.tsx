@@ -1,3 +1,4 @@
+import { useEffect, useState } from 'react'
 import { Button } from '../shared/ui/Button'
 import { useUnits } from '../units/UnitsContext'
 import { asSentence, saySentence } from '../units/sentence'
@@ -41,6 +42,9 @@ function WayRow({
   onTake(school: string, side: number, by: Side): void
 }) {
   const units = useUnits()
+  // Shown at once; what was kept is shown when it comes.
+  const [picked, setPicked] = useState(school.taken)
+  useEffect(() => setPicked(school.taken), [school.taken])
   return (
     <fieldset>
       <legend className="font-bold">{school.asks}</legend>
@@ -51,8 +55,11 @@ function WayRow({
               type="radio"
               name={way.topic}
               className="mt-1 size-5 shrink-0 accent-ink"
-              checked={school.taken === at}
-              onChange={() => onTake(way.topic, at, side)}
+              checked={picked === at}
+              onChange={() => {
+                setPicked(at)
+                onTake(way.topic, at, side)
+              }}
             />
             <span>
               <b className="font-semibold">{school.sides[at]}</b>
@@ -61,7 +68,7 @@ function WayRow({
               </span>
             </span>
           </label>
-          {school.taken === at && side.changes.length > 0 && (
+          {picked === at && side.changes.length > 0 && (
             <Button small className="mb-1 ml-7" onClick={() => onTake(way.topic, at, side)}>
               Tie this line so
             </Button>

@@ -126,7 +126,7 @@ export function axisTicks(endN: number, perUnit: number): number[] {
   const end = endN / perUnit
   const raw = end / 6
   const step10 = 10 ** Math.floor(Math.log10(raw))
-  const step = ([1, 2, 5, 10].find((k) => k * step10 >= raw) ?? 10) * step10
+  const step = ([1, 2, 5, 10].find((k) => k * step10 >= raw * (1 - 1e-9)) ?? 10) * step10
   const ticks = []
   for (let value = 0; value <= end + 1e-9; value += step) ticks.push(value * perUnit)
   return ticks

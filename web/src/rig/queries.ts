@@ -1,5 +1,5 @@
 import { queryOptions } from '@tanstack/react-query'
-import { ask, type Schemas } from '../shared/api/client'
+import { ask, Problem, type Schemas } from '../shared/api/client'
 
 export type Rig = Schemas['RigReply']
 export type RigAsk = Schemas['RigBody']
@@ -53,3 +53,14 @@ export const rigNumbersOf = (boat: string) =>
 
 export const setRigNumbers = (boat: string, set: Schemas['RigNumberBody'][]) =>
   ask((api) => api.PUT('/api/boats/{boat}/rig/numbers', { ...path(boat), body: { set } }))
+
+/** The evening's work as a calendar file. */
+export async function eveningCalendar(boat: string, body: RigAsk): Promise<string> {
+  const response = await fetch(`/api/boats/${boat}/rig/calendar`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(body),
+  })
+  if (!response.ok) throw new Problem(response.status, 'The calendar was not made.')
+  return response.text()
+}

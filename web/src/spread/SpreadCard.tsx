@@ -77,7 +77,7 @@ function Above({ boat, draft, solved }: { boat: Boat; draft: Draft; solved: Solv
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      className="w-full border border-black/40"
+      className="mx-auto w-[99%] border border-black/40"
       role="img"
       aria-label="The spread from above, bow to the left"
     >

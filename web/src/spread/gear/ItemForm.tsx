@@ -282,6 +282,9 @@ function ColourChoice({ body, onChange }: { body: Lure; onChange(body: Lure): vo
   )
 }
 
+/** A hand's pull where the rod has none of its own. */
+const USUAL_HAND_M = 0.56
+
 function ReelFields({
   body,
   lines,
@@ -292,6 +295,10 @@ function ReelFields({
   onChange(body: Reel): void
 }) {
   const set = (change: Partial<Reel>) => onChange({ ...body, ...change })
+  const put = <K extends keyof Reel>(field: K, value: Reel[K] | undefined) => {
+    const { [field]: _had, ...rest } = body
+    onChange((value === undefined ? rest : { ...rest, [field]: value }) as Reel)
+  }
   return (
     <div className="grid gap-3 md:grid-cols-2">
       <TextRow label="Name" value={body.name} onChange={(name) => set({ name })} />
@@ -347,6 +354,63 @@ function ReelFields({
           ))}
         </Select>
       </label>
+      <NumberRow
+        label="Rod made for a drag of, 0 if not known"
+        unit="kg"
+        factor={9.80665}
+        si={body.rodClassN ?? 0}
+        onChange={(rodClassN) => put('rodClassN', rodClassN > 0 ? rodClassN : undefined)}
+      />
+      <NumberRow
+        label="A hand's pull of line"
+        unit="cm"
+        factor={0.01}
+        si={body.handM ?? USUAL_HAND_M}
+        onChange={(handM) => put('handM', handM)}
+      />
+      <label className="flex flex-col gap-1">
+        Spool of
+        <Select
+          value={body.spoolMetal ?? ''}
+          onChange={(event) => put('spoolMetal', (event.target.value || undefined) as Reel['spoolMetal'])}
+        >
+          <option value="">not known</option>
+          <option value="ALUMINIUM">aluminium</option>
+          <option value="STEEL">steel</option>
+          <option value="COMPOSITE">composite</option>
+        </Select>
+      </label>
+      <label className="flex flex-col gap-1">
+        Backing under it
+        <Select
+          value={body.backingLineGearId ?? ''}
+          onChange={(event) => {
+            const { backingLineGearId: _line, backingM: _metres, ...rest } = body
+            const backingLineGearId = event.target.value
+            onChange(
+              backingLineGearId === ''
+                ? rest
+                : { ...rest, backingLineGearId, backingM: body.backingM ?? 100 },
+            )
+          }}
+        >
+          <option value="">none</option>
+          {lines.map((line) => (
+            <option key={line.gearId} value={line.gearId}>
+              {line.name}
+            </option>
+          ))}
+        </Select>
+      </label>
+      {body.backingLineGearId && (
+        <NumberRow
+          label="Metres of backing"
+          unit="m"
+          factor={1}
+          si={body.backingM ?? 100}
+          onChange={(backingM) => put('backingM', backingM)}
+        />
+      )}
     </div>
   )
 }

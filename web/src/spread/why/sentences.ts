@@ -110,13 +110,13 @@ export function sentence(
     case 'DRAG_TOO_TIGHT':
       return {
         title: `${who}: drag too tight`,
-        text: `Drag is set to ${drag}. Above ${limit}, a third of its weakest line, a hard strike can part it.`,
+        text: `Drag is set to ${drag}. Above ${limit}, a third of its weakest part, a hard strike can part it.`,
         action,
       }
     case 'DRAG_WINDOW_EMPTY':
       return {
         title: `${who}: no drag works`,
-        text: `The water pulls ${pull}, yet a third of the weakest line is ${limit}. Go slower, pull less, or tie it stronger.`,
+        text: `The water pulls ${pull}, yet a third of the weakest part is ${limit}. Go slower, pull less, or tie it stronger.`,
       }
     case 'CARE_WEIGHT':
       return {

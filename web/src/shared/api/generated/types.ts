@@ -125,7 +125,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["calendar"];
+        post: operations["calendar_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -318,6 +318,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["rig"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/rig/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["calendar"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2283,7 +2299,7 @@ export interface components {
         WayReply: {
             sides: components["schemas"]["WaySideReply"][];
             /** @enum {string} */
-            topic: "BITE_LEADER" | "HOOKS" | "GUIDES" | "TAKE" | "BAIT_SKIRT";
+            topic: "BITE_LEADER" | "HOOKS" | "GUIDES" | "TAKE" | "BAIT_SKIRT" | "ROD_SET" | "CLEARING";
         };
         WaySideReply: {
             changes: components["schemas"]["BenchChangeReply"][];
@@ -2540,7 +2556,7 @@ export interface operations {
             };
         };
     };
-    calendar: {
+    calendar_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2934,6 +2950,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RigReply"];
+                };
+            };
+        };
+    };
+    calendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RigBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
                 };
             };
         };

@@ -61,10 +61,11 @@ public record DragWindow(Take take, Force pull, Force least, Force most, Force f
                         pull.newtons() + numbers.of(RigNumbers.LOOSE_ROOM_N))));
     }
 
-    /** What most crews set: a little over a quarter of the weakest part, inside the window. */
+    /** What most crews set: a little over a quarter of the weakest part, well inside the window. */
     public Force usual() {
         double wanted = usualShare * most.newtons();
-        return new Force(Math.max(firm.newtons(), Math.min(most.newtons(), wanted)));
+        double clearOfThePull = firm.newtons() + (most.newtons() - firm.newtons()) / 4;
+        return new Force(Math.min(most.newtons(), Math.max(clearOfThePull, wanted)));
     }
 
     public Verdict judge(Force strikeDrag) {

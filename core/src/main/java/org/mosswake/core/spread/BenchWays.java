@@ -27,13 +27,18 @@ public final class BenchWays {
     /** A skirt over a bait's head adds about so much drag (m², ESTIMATE). */
     private static final double SKIRT_M2 = 0.0003;
 
+    /** A lure is wound in at about a metre and a half a second (ESTIMATE). */
+    private static final double WINDS_MPS = 1.5;
+
     /** A disagreement that the bench can put figures to. */
     public enum Topic {
         BITE_LEADER,
         HOOKS,
         GUIDES,
         TAKE,
-        BAIT_SKIRT
+        BAIT_SKIRT,
+        ROD_SET,
+        CLEARING
     }
 
     /**
@@ -57,8 +62,8 @@ public final class BenchWays {
         this.solver = solver;
     }
 
-    public static List<Way> of(SpreadLine line, SpeedThroughWater speed, BenchAsk ask) {
-        var ways = new BenchWays(line, speed, ask, new LineSolver());
+    public static List<Way> of(SpreadLine line, Spread spread, BenchAsk ask) {
+        var ways = new BenchWays(line, spread.speed(), ask, new LineSolver());
         var all = new ArrayList<Way>();
         all.add(ways.biteLeader());
         if (line.rigging().bait().isEmpty()) {
@@ -69,7 +74,56 @@ public final class BenchWays {
         if (line.lure().isA(LureKind.LIVE_BAIT)) {
             all.add(ways.skirt());
         }
+        all.add(rodSet(spread));
+        all.add(clearing(line, spread));
         return List.copyOf(all);
+    }
+
+    /** Equal rods are changed about freely; a rod for each job suits its line better. */
+    private static Way rodSet(Spread spread) {
+        long mains = spread.lines().stream()
+                .map(each -> each.tackle().get(each.tackle().size() - 1).line().id())
+                .distinct()
+                .count();
+        Figure kinds = Figure.count(mains);
+        return new Way(
+                Topic.ROD_SET,
+                List.of(
+                        new Side(
+                                Sentence.of(
+                                        mains == 1
+                                                ? "all {0} rods of this spread carry the same main line: any goes anywhere"
+                                                : "this spread carries {1} kinds of main line on {0} rods: a set alike would carry one",
+                                        mains == 1
+                                                ? new Figure[] {
+                                                    Figure.count(spread.lines().size())
+                                                }
+                                                : new Figure[] {
+                                                    Figure.count(spread.lines().size()), kinds
+                                                }),
+                                List.of()),
+                        new Side(
+                                Sentence.of("{0} kinds of main line, each for its own job; a spare for each", kinds),
+                                List.of())));
+    }
+
+    /** What clearing the rest costs, wound in one after the other. */
+    private static Way clearing(SpreadLine line, Spread spread) {
+        double out = spread.lines().stream()
+                .filter(other -> !other.id().equals(line.id()))
+                .mapToDouble(SpreadLine::letOutM)
+                .sum();
+        return new Way(
+                Topic.CLEARING,
+                List.of(
+                        new Side(
+                                Sentence.of(
+                                        "a fish on this line: {0} of the others to wind in, {1} for one pair of hands",
+                                        Figure.distance(out), Figure.minutes(out / WINDS_MPS / 60)),
+                                List.of()),
+                        new Side(
+                                Sentence.of("what stays out may take a second fish, and may cross this one's line"),
+                                List.of())));
     }
 
     private Optional<TowShape> shape(SpreadLine tied) {

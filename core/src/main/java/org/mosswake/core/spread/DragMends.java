@@ -28,6 +28,8 @@ final class DragMends {
     private static final double LEAST_SHARE = 0.3;
 
     private static final double TENTH_KNOT = SpeedUnit.KNOT.toSi(0.1);
+    /** A window this wide can be found with a scale (ESTIMATE). */
+    private static final double ROOM = 1.1;
     /** Lines are sold about a quarter stronger, size by size (trade). */
     private static final double NEXT_SIZE = 1.25;
 
@@ -65,8 +67,18 @@ final class DragMends {
 
     private boolean offer(Sentence words, List<BenchChange> changes, SpreadLine tied, SpeedThroughWater at) {
         Optional<DragWindow> after = window(tied, at).filter(window -> !window.isEmpty());
-        after.ifPresent(window -> found.add(new DragMend(words, changes, window)));
+        after.ifPresent(window -> found.add(new DragMend(words, withDrag(changes, window), window)));
         return after.isPresent();
+    }
+
+    /** With the drag set into the window where it would lie outside. */
+    private List<BenchChange> withDrag(List<BenchChange> changes, DragWindow window) {
+        if (changes.isEmpty() || window.judge(line.strikeDrag()) == DragWindow.Verdict.HOLDS) {
+            return changes;
+        }
+        var all = new ArrayList<>(changes);
+        all.add(BenchChange.of(What.STRIKE_DRAG, window.usual().newtons()));
+        return all;
     }
 
     /** The best joint wherever one is the weakest part. */
@@ -340,7 +352,10 @@ final class DragMends {
         return Optional.of(low);
     }
 
+    /** With room to set a drag by hand in it. */
     private static boolean open(Optional<DragWindow> window) {
-        return window.filter(w -> !w.isEmpty()).isPresent();
+        return window.filter(w ->
+                        !w.isEmpty() && w.most().newtons() >= ROOM * w.firm().newtons())
+                .isPresent();
     }
 }

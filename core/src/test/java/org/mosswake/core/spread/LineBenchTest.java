@@ -12,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.mosswake.core.caution.Caution;
+import org.mosswake.core.rig.DragWindow;
 import org.mosswake.core.rig.Reel;
 import org.mosswake.core.rig.Spool;
 import org.mosswake.core.rig.Take;
@@ -120,6 +121,8 @@ class LineBenchTest {
             for (BenchChange change : mend.changes()) {
                 switch (change.what()) {
                     case SPEED -> mps = change.value().orElseThrow();
+                    case STRIKE_DRAG ->
+                        done = done.withStrikeDrag(new Force(change.value().orElseThrow()));
                     case LET_OUT -> done = done.withLetOut(change.value().orElseThrow());
                     case TAKE ->
                         done = done.withRigging(
@@ -146,6 +149,7 @@ class LineBenchTest {
             assertThat(solved.window().orElseThrow().isEmpty())
                     .as(mend.words().text())
                     .isFalse();
+            assertThat(solved.window().orElseThrow().judge(done.strikeDrag())).isEqualTo(DragWindow.Verdict.HOLDS);
             assertThat(solved.window().orElseThrow().most().newtons())
                     .isCloseTo(mend.after().most().newtons(), within(1e-6));
         }
@@ -254,7 +258,7 @@ class LineBenchTest {
     @Test
     void bothSidesOfADisagreementAreReckoned() {
         SpreadLine line = ladder(130, 146);
-        List<BenchWays.Way> ways = BenchWays.of(line, SpeedThroughWater.of(14, SpeedUnit.KNOT), ask());
+        List<BenchWays.Way> ways = BenchWays.of(line, DemoSpread.atKnots(14, line), ask());
         BenchWays.Way teeth = ways.get(0);
         assertThat(teeth.topic()).isEqualTo(BenchWays.Topic.BITE_LEADER);
         assertThat(teeth.sides().get(0).changes()).isEmpty();
@@ -268,7 +272,7 @@ class LineBenchTest {
     @Test
     void aSkirtCostsDrag() {
         var line = DemoSpread.line("S1", DemoSpread.centre(), 25, LureKind.LIVE_BAIT);
-        BenchWays.Way skirt = BenchWays.of(line, SpeedThroughWater.of(2, SpeedUnit.KNOT), ask()).stream()
+        BenchWays.Way skirt = BenchWays.of(line, DemoSpread.atKnots(2, line), ask()).stream()
                 .filter(way -> way.topic() == BenchWays.Topic.BAIT_SKIRT)
                 .findFirst()
                 .orElseThrow();

@@ -105,4 +105,23 @@ class AccessibilityIT extends Journey {
         }
         throw new AssertionError("S1 was not reached by Tab");
     }
+
+    @Test
+    void theBench() {
+        page.keyboard().press("2");
+        page.getByTestId("chain").waitFor();
+        for (String tab : List.of("Tonight", "To buy", "Marks", "Strike and run", "Ways")) {
+            page.getByRole(
+                            AriaRole.TAB,
+                            new Page.GetByRoleOptions().setName(tab).setExact(true))
+                    .click();
+            assertThat(serious()).as(tab).isEmpty();
+        }
+        page.keyboard().press("t");
+        page.getByTestId("chain-table").waitFor();
+        assertThat(serious()).isEmpty();
+        page.keyboard().press("p");
+        page.locator("[data-testid=paper] article").first().waitFor();
+        assertThat(serious()).isEmpty();
+    }
 }

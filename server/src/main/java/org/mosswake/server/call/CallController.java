@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.UUID;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
+import org.mosswake.server.clock.CalendarFile;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;

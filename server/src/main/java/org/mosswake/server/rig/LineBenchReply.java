@@ -165,7 +165,7 @@ record LineBenchReply(
         return new LineBenchReply(
                 line.id(),
                 bench.label(),
-                line.lure().name(),
+                lure(line),
                 line.letOutM(),
                 PartReply.of(bench.chain(), rigging.numbers()),
                 bench.chain().strength().newtons(),
@@ -193,6 +193,16 @@ record LineBenchReply(
                 bench.notes().stream().map(NoteReply::of).toList(),
                 ways.stream().map(WayReply::of).toList(),
                 bench.cautions().stream().map(Caution::words).toList());
+    }
+
+    /** Of a three-way that ends in a plain lead, the one that fishes. */
+    private static String lure(SpreadLine line) {
+        return line.tackle().stream()
+                .flatMap(piece -> piece.branch().stream())
+                .filter(branch -> line.lure().lead())
+                .map(branch -> branch.lure().name())
+                .findFirst()
+                .orElse(line.lure().name());
     }
 
     private static WindowReply window(DragWindow window, Rigging rigging) {

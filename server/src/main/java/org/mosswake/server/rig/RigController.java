@@ -1,5 +1,6 @@
 package org.mosswake.server.rig;
 
+import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,6 +15,8 @@ import org.mosswake.core.rig.RigNumbers;
 import org.mosswake.server.platform.json.Checked;
 import org.mosswake.server.spread.BenchNumbersService;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -25,6 +28,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class RigController {
     private static final int LONGEST_KEY = 400;
+    private static final MediaType CALENDAR = new MediaType("text", "calendar", StandardCharsets.UTF_8);
 
     record TickBody(String task, Boolean done) implements Checked {
         @Override
@@ -97,6 +101,15 @@ class RigController {
     @PostMapping("/api/boats/{boat}/rig")
     RigReply rig(@PathVariable UUID boat, @RequestBody RigBody body) {
         return rigs.rig(boat, body);
+    }
+
+    /** The evening's work as a calendar file. */
+    @PostMapping(value = "/api/boats/{boat}/rig/calendar", produces = "text/calendar")
+    ResponseEntity<String> calendar(@PathVariable UUID boat, @RequestBody RigBody body) {
+        return ResponseEntity.ok()
+                .contentType(CALENDAR)
+                .header("Content-Disposition", "attachment; filename=\"moss-wake-evening.ics\"")
+                .body(rigs.calendar(boat, body));
     }
 
     @PutMapping("/api/boats/{boat}/spreads/{spread}/ticks")

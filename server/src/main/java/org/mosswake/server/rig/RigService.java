@@ -1,5 +1,6 @@
 package org.mosswake.server.rig;
 
+import java.time.Duration;
 import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.List;
@@ -11,6 +12,7 @@ import org.mosswake.core.call.Playbook;
 import org.mosswake.core.call.School;
 import org.mosswake.core.call.Species;
 import org.mosswake.core.clock.Evening;
+import org.mosswake.core.clock.Step;
 import org.mosswake.core.rig.LineTied;
 import org.mosswake.core.rig.Task;
 import org.mosswake.core.rig.Tonight;
@@ -20,6 +22,7 @@ import org.mosswake.core.spread.LineBench;
 import org.mosswake.core.spread.Spread;
 import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.server.call.WaysService;
+import org.mosswake.server.clock.CalendarFile;
 import org.mosswake.server.spread.Carried;
 import org.mosswake.server.spread.CarriedService;
 import org.mosswake.server.spread.LineAboard;
@@ -40,7 +43,40 @@ class RigService {
         this.ticks = ticks;
     }
 
+    /** All that is reckoned of one request. */
+    private record Bench(
+            Spread spread, BenchAsk ask, List<LineBench> lines, Tonight tonight, List<Evening.Slot> evening) {}
+
     RigReply rig(UUID vessel, RigBody body) {
+        Bench bench = bench(vessel, body);
+        return new RigReply(
+                bench.lines().stream()
+                        .map(line -> LineBenchReply.of(
+                                line, bench.ask(), BenchWays.of(line.line(), bench.spread(), bench.ask())))
+                        .toList(),
+                TonightReply.of(bench.tonight(), bench.evening()),
+                body.spreadId() == null ? List.of() : ticks.ticks(vessel, body.spreadId()),
+                bench.ask().fishKg());
+    }
+
+    String calendar(UUID vessel, RigBody body) {
+        Bench bench = bench(vessel, body);
+        ZoneId zone = ZoneId.of(body.timeZone());
+        List<Step> steps = bench.evening().stream()
+                .map(slot -> {
+                    Task task = bench.tonight().tasks().get(slot.chore());
+                    return new Step(
+                            Step.Kind.EVENING,
+                            slot.from(),
+                            Duration.between(slot.from(), slot.to()),
+                            CalendarFile.words(task.title(), zone),
+                            task.detail());
+                })
+                .toList();
+        return CalendarFile.of(steps, zone);
+    }
+
+    private Bench bench(UUID vessel, RigBody body) {
         Carried aboard = carried.of(vessel);
         Spread spread = carried.assembled(vessel, body.draft());
         Optional<Playbook> playbook = Optional.ofNullable(body.playbook())
@@ -49,7 +85,7 @@ class RigService {
         BenchAsk ask = ask(vessel, body, aboard, spread, playbook, barbless);
         List<LineBench> benches = LineBench.all(spread, ask);
         Tonight tonight = Tonight.of(
-                benches.stream().map(bench -> tied(bench, playbook)).toList(),
+                benches.stream().map(line -> tied(line, playbook)).toList(),
                 new Tonight.Wants(
                         body.deadBaits() == null ? 0 : body.deadBaits(),
                         Optional.ofNullable(body.bites()),
@@ -58,13 +94,7 @@ class RigService {
                 have(vessel, aboard));
         List<Evening.Slot> evening = Evening.of(
                 tonight.tasks().stream().map(Task::minutes).toList(), body.day(), ZoneId.of(body.timeZone()));
-        return new RigReply(
-                benches.stream()
-                        .map(bench -> LineBenchReply.of(bench, ask, BenchWays.of(bench.line(), spread.speed(), ask)))
-                        .toList(),
-                TonightReply.of(tonight, evening),
-                body.spreadId() == null ? List.of() : ticks.ticks(vessel, body.spreadId()),
-                ask.fishKg());
+        return new Bench(spread, ask, benches, tonight, evening);
     }
 
     /** Fish of the method, or any where none is named, that the skipper's own table asks barbless hooks for. */

@@ -118,41 +118,41 @@ class RigApiTest {
         piece(draft, 0, 2).put("lineGearId", thin);
         JsonNode line = rig(api, body(draft)).get("lines").get(0);
         assertThat(line.get("window").get("empty").asBoolean()).isTrue();
-        var mends = note(line, "WINDOW")
-                .get("mends")
-                .valueStream()
-                .filter(mend -> mend.get("changes").size() == 1)
-                .toList();
         assertThat(note(line, "WINDOW").get("mends").size()).isGreaterThanOrEqualTo(2);
-        for (JsonNode mend : mends) {
-            JsonNode change = mend.get("changes").get(0);
-            ObjectNode mended = draft.deepCopy();
-            switch (change.get("what").asString()) {
-                case "SPEED" ->
-                    mended.put("speedThroughWaterMps", change.get("value").asDouble());
-                case "LET_OUT" ->
-                    ((ObjectNode) mended.get("lines").get(0))
-                            .put("letOutM", change.get("value").asDouble());
-                case "LINE" ->
-                    piece(mended, 0, change.get("piece").asInt())
-                            .put("lineGearId", change.get("gearId").asString());
-                case "ITEM" ->
-                    piece(mended, 0, change.get("piece").asInt())
-                            .put("lureGearId", change.get("gearId").asString());
-                case "TAKE" ->
-                    ((ObjectNode) mended.get("lines").get(0))
-                            .putObject("rig")
-                            .put("take", change.get("take").asString());
-                default -> throw new AssertionError(change);
+        int done = 0;
+        for (JsonNode mend : note(line, "WINDOW").get("mends")) {
+            if (mend.get("changes").isEmpty()) {
+                continue;
             }
+            ObjectNode mended = draft.deepCopy();
+            mend.get("changes").forEach(change -> apply(mended, change));
             assertThat(rig(api, body(mended))
                             .get("lines")
                             .get(0)
                             .get("window")
                             .get("empty")
                             .asBoolean())
-                    .as(change.toString())
+                    .as(mend.toString())
                     .isFalse();
+            done++;
+        }
+        assertThat(done).isGreaterThanOrEqualTo(2);
+    }
+
+    private static void apply(ObjectNode draft, JsonNode change) {
+        ObjectNode first = (ObjectNode) draft.get("lines").get(0);
+        int at = change.path("piece").asInt(0);
+        switch (change.get("what").asString()) {
+            case "SPEED" ->
+                draft.put("speedThroughWaterMps", change.get("value").asDouble());
+            case "LET_OUT" -> first.put("letOutM", change.get("value").asDouble());
+            case "STRIKE_DRAG" -> first.put("strikeDragN", change.get("value").asDouble());
+            case "LINE" ->
+                piece(draft, 0, at).put("lineGearId", change.get("gearId").asString());
+            case "ITEM" ->
+                piece(draft, 0, at).put("lureGearId", change.get("gearId").asString());
+            case "TAKE" -> first.putObject("rig").put("take", change.get("take").asString());
+            default -> throw new AssertionError(change);
         }
     }
 

@@ -1,4 +1,4 @@
-package org.mosswake.server.call;
+package org.mosswake.server.clock;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
@@ -21,12 +21,12 @@ import org.mosswake.core.units.Sentence;
 import org.mosswake.core.units.SpeedUnit;
 
 /** Steps of a day as an iCalendar file (RFC 5545). Figures are in metres, knots and °C: a file has no reader's units. */
-final class CalendarFile {
+public final class CalendarFile {
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
 
     private CalendarFile() {}
 
-    static String of(List<Step> steps, ZoneId zone) {
+    public static String of(List<Step> steps, ZoneId zone) {
         var calendar = new Calendar();
         calendar.add(new ProdId("-//Moss Wake//Day plan//EN"));
         calendar.add(ImmutableVersion.VERSION_2_0);
@@ -49,7 +49,7 @@ final class CalendarFile {
         return event;
     }
 
-    static String words(Sentence sentence, ZoneId zone) {
+    public static String words(Sentence sentence, ZoneId zone) {
         String text = sentence.text();
         for (int i = 0; i < sentence.figures().size(); i++) {
             text = text.replace("{" + i + "}", words(sentence.figures().get(i), zone));
