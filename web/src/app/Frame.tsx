@@ -41,14 +41,15 @@ export function Frame({
   const along = kept(search)
   // The spread on the bench is the spread on the water.
   const one = spreadIn(pathname)
+  const same = one === '' ? along : kept(search, 'line')
   useKeys(
     useMemo(
       () => ({
         Digit1: () => void go(`${home}/plan${along}`),
-        Digit2: () => void go(`${home}/rig${one}${along}`),
-        Digit3: () => void go(`${home}/spread${one}${along}`),
+        Digit2: () => void go(`${home}/rig${one}${same}`),
+        Digit3: () => void go(`${home}/spread${one}${same}`),
       }),
-      [go, home, one, along],
+      [go, home, one, along, same],
     ),
   )
   const section = pathname.split('/')[3] ?? 'spread'
@@ -82,10 +83,10 @@ export function Frame({
           <Station to={`${home}/plan${along}`} place="1">
             Plan
           </Station>
-          <Station to={`${home}/rig${one}${along}`} place="2">
+          <Station to={`${home}/rig${one}${same}`} place="2">
             Rig
           </Station>
-          <Station to={`${home}/spread${one}${along}`} place="3">
+          <Station to={`${home}/spread${one}${same}`} place="3">
             Spread
           </Station>
         </nav>
@@ -132,10 +133,10 @@ function spreadIn(pathname: string): string {
   return id && (station === 'rig' || station === 'spread') ? `/${id}` : ''
 }
 
-function kept(search: string): string {
+function kept(search: string, ...more: string[]): string {
   const all = new URLSearchParams(search)
   const along = new URLSearchParams()
-  for (const name of ['day', 'trip', 'at']) {
+  for (const name of ['day', 'trip', 'at', ...more]) {
     const value = all.get(name)
     if (value) along.set(name, value)
   }

@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.Map;
 import org.mosswake.bench.call.CallBench;
 import org.mosswake.bench.call.ChipLatency;
+import org.mosswake.bench.rig.RigBench;
 import org.mosswake.bench.spread.DragLatency;
 import org.mosswake.bench.spread.SpreadBench;
 import org.mosswake.bench.spread.TwelveLines;
@@ -27,12 +28,14 @@ public final class Bench {
                 .include(TowBench.class.getName() + ".*")
                 .include(SpreadBench.class.getName() + ".*")
                 .include(CallBench.class.getName() + ".*")
+                .include(RigBench.class.getName() + ".*")
                 .addProfiler(GCProfiler.class)
                 .build();
         Collection<RunResult> results = new Runner(options).run();
         printTow(results);
         printSpread(results);
         printCall(results);
+        printRig(results);
         if (args.length > 0) {
             DragLatency.print(args[0]);
             ChipLatency.print(args[0]);
@@ -70,6 +73,12 @@ public final class Bench {
         print(results, "wholeCall", "a day with its doubts", 60);
         print(results, "firstPicture", "first picture, 6 lines", 200);
         print(results, "sixLines", "6 lines, turns, solved", 800);
+    }
+
+    private static void printRig(Collection<RunResult> results) {
+        System.out.printf("%nThe bench, on one core:%n");
+        print(results, "lists", "6 called lines: lists", 200);
+        print(results, "emptyWindow", "an empty window mended", 50);
     }
 
     private static void print(Collection<RunResult> results, String name, String words, double boundMs) {

@@ -22,6 +22,7 @@ import org.mosswake.core.call.Species;
 import org.mosswake.core.call.Topic;
 import org.mosswake.core.clock.LightDepth;
 import org.mosswake.core.rig.Spool;
+import org.mosswake.core.spread.BenchAsk;
 import org.mosswake.core.spread.Boat;
 import org.mosswake.core.spread.ColourRole;
 import org.mosswake.core.spread.DeckPoint;
@@ -32,11 +33,12 @@ import org.mosswake.core.spread.LineKind;
 import org.mosswake.core.spread.LureItem;
 import org.mosswake.core.spread.LureKind;
 import org.mosswake.core.spread.Shade;
+import org.mosswake.core.spread.Spread;
 import org.mosswake.core.units.Force;
 import org.mosswake.core.units.ForceUnit;
 
 /** The demo's large boat on a warm morning, six lines of the mixed surface to be found. */
-final class WarmDay {
+public final class WarmDay {
     private static final Instant SIX = Instant.parse("2026-06-18T09:00:00Z");
     private static final int HALF_HOURS = 34;
 
@@ -82,6 +84,37 @@ final class WarmDay {
                 s, s.numbers().playbook(PlaybookId.M3), 6, List.of(), new LightDepth.Band(9, 18), UUID::randomUUID);
     }
 
+    /** The six lines as the call finds them. */
+    public static Spread called() {
+        return FirstSpread.make(sixLines(), new FirstSpread.Watch() {
+                    @Override
+                    public void picture(Spread spread) {
+                        // Only the end is wanted.
+                    }
+
+                    @Override
+                    public boolean goOn(double share) {
+                        return true;
+                    }
+                })
+                .spread();
+    }
+
+    /** What the bench is asked with: everything in the box. */
+    public static BenchAsk ask() {
+        Box box = box();
+        return new BenchAsk(
+                box.lines().stream().map(Box.Line::item).toList(),
+                box.lures().stream().map(Box.Lure::item).toList(),
+                List.of(),
+                BenchAsk.USUAL_FISH_KG,
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                true,
+                Optional.of(74.0));
+    }
+
     private static Boat boat() {
         var holders = new ArrayList<Holder>();
         for (int side : new int[] {1, -1}) {
@@ -122,7 +155,8 @@ final class WarmDay {
 
     private static Box.Line line(LineKind kind, double pounds) {
         Force strength = Force.of(pounds, ForceUnit.POUND_FORCE);
-        return new Box.Line(new LineItem(id(kind.name()), kind.name(), kind, kind.metreRated(strength), strength), kind);
+        return new Box.Line(
+                new LineItem(id(kind.name()), kind.name(), kind, kind.metreRated(strength), strength), kind);
     }
 
     private static UUID id(String words) {

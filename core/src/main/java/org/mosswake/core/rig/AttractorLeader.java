@@ -1,6 +1,7 @@
 package org.mosswake.core.rig;
 
 import org.mosswake.core.units.Figure;
+import org.mosswake.core.units.Force;
 import org.mosswake.core.units.Sentence;
 
 /**
@@ -69,13 +70,13 @@ public enum AttractorLeader {
     }
 
     /** A lure with its own action takes a light leader; one that gets it from the attractor a stiff one. */
-    public static Sentence stiffness(boolean ownAction, double diameterM) {
+    public static Sentence stiffness(boolean ownAction, Force strength) {
         return ownAction
                 ? Sentence.of(
-                        "it has its own action: a light leader lets it work; yours is {0} thick",
-                        Figure.small(diameterM))
+                        "it has its own action: a light leader lets it work; yours holds {0}",
+                        Figure.pull(strength.newtons()))
                 : Sentence.of(
-                        "it gets its action from the attractor: a stiff leader passes it on; yours is {0} thick",
-                        Figure.small(diameterM));
+                        "it gets its action from the attractor: a stiff leader passes it on; yours holds {0}",
+                        Figure.pull(strength.newtons()));
     }
 }

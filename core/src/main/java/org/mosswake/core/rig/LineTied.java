@@ -8,7 +8,7 @@ import org.mosswake.core.units.Force;
  *
  * @param offM      line that leaves the reel: the let-out (m)
  * @param teeth     whoever takes it may bite through
- * @param lureId    what must be aboard for it, with {@code lureName}
+ * @param lureName  what must be aboard for it
  */
 public record LineTied(
         String label,
@@ -16,7 +16,6 @@ public record LineTied(
         Rigging rigging,
         double offM,
         boolean teeth,
-        String lureId,
         String lureName,
         Force drag,
         Optional<Double> baitKg) {

@@ -15,6 +15,7 @@ import org.mosswake.core.rig.Reel;
  * @param keepM    line to keep behind the let-out (m); empty: as much as such a line usually has
  * @param barblessFor fish that the skipper's own table asks barbless hooks for
  * @param rollers  guides; else rings
+ * @param teeth    are met by the method
  * @param bottomM  depth of water, where known (m)
  */
 public record BenchAsk(
@@ -25,6 +26,7 @@ public record BenchAsk(
         Optional<Double> keepM,
         Optional<String> barblessFor,
         boolean rollers,
+        boolean teeth,
         Optional<Double> bottomM) {
     public static final Accepted FISH_KG = new Accepted(0.2, 500, "kg");
     public static final Accepted KEEP_M = new Accepted(0, 1000, "m");

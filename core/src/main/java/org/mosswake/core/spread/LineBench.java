@@ -8,6 +8,7 @@ import org.mosswake.core.caution.Caution;
 import org.mosswake.core.rig.BaitRig;
 import org.mosswake.core.rig.Chain;
 import org.mosswake.core.rig.DragWindow;
+import org.mosswake.core.rig.LineTied;
 import org.mosswake.core.rig.Material;
 import org.mosswake.core.rig.Piece;
 import org.mosswake.core.rig.Reel;
@@ -149,6 +150,23 @@ public record LineBench(
     private LineBench withNotes(List<BenchNote> said) {
         return new LineBench(
                 line, label, chain, shape, window, mends, shock, offM, keepM, runs, bait, tether, said, cautions);
+    }
+
+    /**
+     * As the lists of an evening count it.
+     *
+     * @param teeth met by its method; empty: where it is tied against them
+     */
+    public LineTied tied(Optional<Boolean> teeth) {
+        return new LineTied(
+                label,
+                chain,
+                line.rigging(),
+                line.letOutM(),
+                teeth.orElse(chain.standsTeeth()),
+                line.lure().name(),
+                line.strikeDrag(),
+                line.rigging().bait().map(any -> line.lure().massKg()));
     }
 
     /** Line left on the reel behind the let-out (m). */

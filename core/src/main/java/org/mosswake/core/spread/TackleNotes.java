@@ -1,6 +1,7 @@
 package org.mosswake.core.spread;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.mosswake.core.rig.AttractorLeader;
 import org.mosswake.core.rig.Material;
@@ -11,6 +12,8 @@ import org.mosswake.core.spread.BenchNote.Mend;
 import org.mosswake.core.spread.BenchNote.Weight;
 import org.mosswake.core.tow.Sought;
 import org.mosswake.core.units.Figure;
+import org.mosswake.core.units.Force;
+import org.mosswake.core.units.ForceUnit;
 import org.mosswake.core.units.Sentence;
 import org.mosswake.core.units.SpeedThroughWater;
 
@@ -23,6 +26,10 @@ final class TackleNotes {
     private static final double DEEP_SEAT_M = 12;
     private static final double LEAD_TWIG_M = 1.5;
     private static final double TRAILER_M = 4.5;
+
+    /** Clear line from here on stands teeth for a while (ESTIMATE). */
+    private static final double HEAVY_CLEAR_N =
+            Force.of(80, ForceUnit.POUND_FORCE).newtons() - 1;
 
     private final LineBench bench;
     private final SpreadLine line;
@@ -38,6 +45,7 @@ final class TackleNotes {
     }
 
     List<BenchNote> all() {
+        teeth();
         clip();
         aluminium();
         attractor();
@@ -50,6 +58,32 @@ final class TackleNotes {
 
     private void say(Kind kind, Weight weight, Sentence title, Sentence text, Mend... mends) {
         notes.add(new BenchNote(kind, weight, title, text, List.of(mends)));
+    }
+
+    /** Plain line against a fish with teeth; what would stand them, from the box. */
+    private void teeth() {
+        LineItem leader = line.tackle().get(0).line();
+        boolean stands = bench.chain().standsTeeth() || leader.strength().newtons() >= HEAVY_CLEAR_N;
+        if (!ask.teeth() || stands) {
+            return;
+        }
+        Mend[] mends = ask.lines().stream()
+                .filter(item -> item.kind() == LineKind.BITE_WIRE || item.kind() == LineKind.BITE_CABLE)
+                .filter(item -> item.strength().newtons() >= leader.strength().newtons() - 1)
+                .min(Comparator.comparingDouble(item -> item.strength().newtons()))
+                .map(item -> new Mend(
+                        Sentence.of("tie it with " + Sentence.plain(item.name())),
+                        List.of(BenchChange.gear(What.LINE, 0, item.id()))))
+                .stream()
+                .toArray(Mend[]::new);
+        say(
+                Kind.TEETH,
+                Weight.DANGER,
+                Sentence.of("teeth part this leader"),
+                Sentence.of(
+                        "clear line of {0} stands them for a moment: wire, cable, or clear line of 80 lb and more",
+                        Figure.pull(leader.strength().newtons())),
+                mends);
     }
 
     private void clip() {
@@ -136,7 +170,7 @@ final class TackleNotes {
                 Kind.ATTRACTOR,
                 Weight.PLAIN,
                 Sentence.of(own ? "a light leader" : "a stiff leader"),
-                AttractorLeader.stiffness(own, line.tackle().get(at - 1).line().diameterM()));
+                AttractorLeader.stiffness(own, line.tackle().get(at - 1).line().strength()));
     }
 
     private void threeWay() {

@@ -74,7 +74,6 @@ final class Benches {
                 rigging,
                 offM,
                 teeth,
-                "id-" + label,
                 pieces.get(0).hung().map(Hung::name).orElse("lure"),
                 kg(10),
                 Optional.of(0.2));

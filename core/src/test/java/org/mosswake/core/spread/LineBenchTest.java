@@ -49,9 +49,13 @@ class LineBenchTest {
     }
 
     private static BenchAsk ask() {
+        return ask(false);
+    }
+
+    private static BenchAsk ask(boolean teeth) {
         var leads = List.of(lead(0.3), lead(0.5));
         return new BenchAsk(
-                LINES, leads, List.of(FAST), 20, Optional.of(300.0), Optional.empty(), false, Optional.empty());
+                LINES, leads, List.of(FAST), 20, Optional.of(300.0), Optional.empty(), false, teeth, Optional.empty());
     }
 
     private static LureItem lead(double kg) {
@@ -173,6 +177,23 @@ class LineBenchTest {
                                         .findFirst()
                                         .orElseThrow()));
         return line.withTackle(pieces);
+    }
+
+    @Test
+    void plainLineAgainstTeethIsToldWithWireFromTheBox() {
+        var tackle = List.of(
+                new TacklePiece(
+                        Optional.of(DemoSpread.lure(LureKind.LIPPED_PLUG)), item(LineKind.MONO, 40), Optional.of(2.0)),
+                new TacklePiece(Optional.empty(), item(LineKind.MONO, 80), Optional.empty()));
+        var line = new SpreadLine(DemoSpread.id("S1"), DemoSpread.centre(), 40, new Force(60), tackle);
+        var speed = SpeedThroughWater.of(8, SpeedUnit.KNOT);
+        BenchNote told = note(LineBench.of(line, "S1", speed, ask(true)), Kind.TEETH);
+        UUID wire = told.mends().get(0).changes().get(0).gear().orElseThrow();
+        assertThat(LINES).anyMatch(item -> item.id().equals(wire) && item.kind() == LineKind.BITE_CABLE);
+        assertThat(LineBench.of(line, "S1", speed, ask(false)).notes()).noneMatch(note -> note.kind() == Kind.TEETH);
+        var wired = line.withTackle(
+                BenchChange.withPiece(tackle, 0, tackle.get(0).withLine(item(LineKind.BITE_CABLE, 275))));
+        assertThat(LineBench.of(wired, "S1", speed, ask(true)).notes()).noneMatch(note -> note.kind() == Kind.TEETH);
     }
 
     @Test

@@ -13,14 +13,12 @@ import org.mosswake.core.call.School;
 import org.mosswake.core.call.Species;
 import org.mosswake.core.clock.Evening;
 import org.mosswake.core.clock.Step;
-import org.mosswake.core.rig.LineTied;
 import org.mosswake.core.rig.Task;
 import org.mosswake.core.rig.Tonight;
 import org.mosswake.core.spread.BenchAsk;
 import org.mosswake.core.spread.BenchWays;
 import org.mosswake.core.spread.LineBench;
 import org.mosswake.core.spread.Spread;
-import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.server.call.WaysService;
 import org.mosswake.server.clock.CalendarFile;
 import org.mosswake.server.spread.Carried;
@@ -84,8 +82,9 @@ class RigService {
         Optional<String> barbless = barblessFor(vessel, playbook);
         BenchAsk ask = ask(vessel, body, aboard, spread, playbook, barbless);
         List<LineBench> benches = LineBench.all(spread, ask);
+        Optional<Boolean> teeth = teeth(playbook);
         Tonight tonight = Tonight.of(
-                benches.stream().map(line -> tied(line, playbook)).toList(),
+                benches.stream().map(line -> line.tied(teeth)).toList(),
                 new Tonight.Wants(
                         body.deadBaits() == null ? 0 : body.deadBaits(),
                         Optional.ofNullable(body.bites()),
@@ -108,6 +107,10 @@ class RigService {
         return names.isEmpty() ? Optional.empty() : Optional.of(names);
     }
 
+    private static Optional<Boolean> teeth(Optional<Playbook> playbook) {
+        return playbook.map(p -> p.targets().stream().anyMatch(Species::toothy));
+    }
+
     private BenchAsk ask(
             UUID vessel,
             RigBody body,
@@ -123,23 +126,8 @@ class RigService {
                 playbook.map(Playbook::keepM),
                 barbless,
                 ways.schools(vessel).of(School.GUIDES) == 1,
+                teeth(playbook).orElse(false),
                 spread.here().bottomM());
-    }
-
-    private static LineTied tied(LineBench bench, Optional<Playbook> playbook) {
-        SpreadLine line = bench.line();
-        boolean teeth = playbook.map(p -> p.targets().stream().anyMatch(Species::toothy))
-                .orElse(bench.chain().standsTeeth());
-        return new LineTied(
-                bench.label(),
-                bench.chain(),
-                line.rigging(),
-                line.letOutM(),
-                teeth,
-                line.lure().id().toString(),
-                line.lure().name(),
-                line.strikeDrag(),
-                line.rigging().bait().map(bait -> line.lure().massKg()));
     }
 
     private Map<String, Double> have(UUID vessel, Carried aboard) {
