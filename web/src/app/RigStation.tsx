@@ -8,11 +8,19 @@ import { BaitDrawing } from '../rig/BaitDrawing'
 import { ChainStage } from '../rig/ChainStage'
 import { ChainTable } from '../rig/ChainTable'
 import { DragBar } from '../rig/DragBar'
+import { EveningBand } from '../rig/EveningBand'
 import { Findings } from '../rig/Findings'
 import { MarksPanel, StrikePanel } from '../rig/Figures'
 import { Goods } from '../rig/Goods'
 import { PartStrip } from '../rig/PartStrip'
-import { countStock, eveningCalendar, type BenchLine, type Change, type RigAsk } from '../rig/queries'
+import {
+  countStock,
+  eveningCalendar,
+  type BenchLine,
+  type Change,
+  type Rig,
+  type RigAsk,
+} from '../rig/queries'
 import { RigNumbersSheet } from '../rig/RigNumbersSheet'
 import { Tonight } from '../rig/Tonight'
 import { useRig, type Rigging } from '../rig/useRig'
@@ -75,6 +83,7 @@ export function RigStation({
   )
   const asked = useAsk(boat.boatId, editor, trip, wanted)
   const rigging = useRig(boat.boatId, asked, String(gearStamp))
+  const ticks = useTicks(boat.boatId, kept.spreadId, rigging.rig)
   const lines = rigging.rig?.lines ?? []
   const line = lines.find((one) => one.lineId === params.get('line')) ?? lines[0]
   const tab = TABS.find((one) => one === params.get('tab')) ?? 'tonight'
@@ -101,7 +110,7 @@ export function RigStation({
 
   return (
     <Frame boat={boat} boats={boats} words={`${dayInWords(trip.date)}, ${trip.place.name}`}>
-      <FoldedDay trip={trip} />
+      <FoldedDay trip={trip} rig={rigging.rig} ticked={ticks.ticked} />
       <RigBar
         {...{ editor, titles, lines, table }}
         chosen={line?.lineId ?? null}
@@ -126,7 +135,7 @@ export function RigStation({
       {line ? (
         <Bench
           key={line.lineId}
-          {...{ boat, gear, editor, trip, line, rigging, asked, tab, table, wanted }}
+          {...{ boat, gear, editor, trip, line, rigging, ticks, asked, tab, table, wanted }}
           onTab={(to) => put({ tab: to === 'tonight' ? null : to })}
           onFish={setFishKg}
           onBaits={(count) => put({ baits: count === undefined ? null : String(count) })}
@@ -173,6 +182,7 @@ function Bench({
   trip,
   line,
   rigging,
+  ticks,
   asked,
   tab,
   table,
@@ -187,6 +197,7 @@ function Bench({
   trip: TripOfDay
   line: BenchLine
   rigging: Rigging
+  ticks: ReturnType<typeof useTicks>
   asked: RigAsk
   tab: Tab
   table: boolean
@@ -199,7 +210,6 @@ function Bench({
   const [part, setPart] = useState<number | null>(null)
   const act = usePartActions(editor, line.lineId, gear)
   const ways = useWays(boat.boatId, editor, line.lineId, rigging.again)
-  const ticks = useTicks(boat.boatId, editor.base.spreadId, rig)
   const drafted = editor.doc.draft.lines.find((one) => one.lineId === line.lineId)
   const { edit, preview, settle } = editor
   const live = useCallback(
@@ -376,14 +386,19 @@ function Baits({
   )
 }
 
-/** The day as a thin rule; a tap opens it. */
-function FoldedDay({ trip }: { trip: TripOfDay }) {
+/** The day as a thin rule, the evening before it included; a tap opens it. */
+function FoldedDay({ trip, rig, ticked }: { trip: TripOfDay; rig: Rig | null; ticked: ReadonlySet<string> }) {
   const day = useQuery(dayOf(trip.date, trip.place)).data
   const [open, setOpen] = useState(false)
+  const zone = trip.place.timeZone
+  const tasks = rig?.tonight.tasks ?? []
+  const next = tasks.find((task) => !ticked.has(task.key))
   const words = [
-    clockOf(trip.at, trip.place.timeZone),
-    day?.firstLight && `first light ${clockOf(Date.parse(day.firstLight), trip.place.timeZone)}`,
-    day?.rise && `sun up ${clockOf(Date.parse(day.rise), trip.place.timeZone)}`,
+    next && `the evening before, next at ${clockOf(Date.parse(next.from), zone)}`,
+    tasks.length > 0 && !next && 'the evening is done',
+    day?.firstLight && `first light ${clockOf(Date.parse(day.firstLight), zone)}`,
+    day?.rise && `sun up ${clockOf(Date.parse(day.rise), zone)}`,
+    `shown ${clockOf(trip.at, zone)}`,
   ].filter(Boolean)
   return (
     <>
@@ -398,7 +413,10 @@ function FoldedDay({ trip }: { trip: TripOfDay }) {
         {open ? 'Fold the day' : 'Open the day'}
       </button>
       {open && day && (
-        <DayLine day={day} timeZone={trip.place.timeZone} at={trip.at} marks={[]} onMove={trip.setAt} />
+        <div className="grid shrink-0 grid-cols-[3fr_7fr]">
+          <EveningBand tasks={tasks} ticked={ticked} timeZone={zone} />
+          <DayLine day={day} timeZone={zone} at={trip.at} marks={[]} onMove={trip.setAt} />
+        </div>
       )}
     </>
   )

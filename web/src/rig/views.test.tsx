@@ -4,6 +4,7 @@ import { BaitDrawing } from './BaitDrawing'
 import { ChainStage } from './ChainStage'
 import { ChainTable } from './ChainTable'
 import { DragBar } from './DragBar'
+import { EveningBand } from './EveningBand'
 import { Findings } from './Findings'
 import { StrikePanel, MarksPanel } from './Figures'
 import { Goods } from './Goods'
@@ -190,6 +191,12 @@ describe('the evening', () => {
     expect(screen.getByText(/from 19:00 to 19:36. 0 of 1 done/)).toBeTruthy()
     fireEvent.click(screen.getByRole('checkbox'))
     expect(onTick).toHaveBeenCalledWith('leaders:a:6', true)
+  })
+
+  it('lies on the day line, said task by task', () => {
+    render(<EveningBand tasks={rig().tonight.tasks} ticked={new Set()} timeZone="Etc/GMT+3" />)
+    expect(screen.getByRole('img', { name: 'The evening before: leaders from 19:00' })).toBeTruthy()
+    expect(screen.getByText('20')).toBeTruthy()
   })
 
   it('counts what is aboard, and forgets a count', () => {

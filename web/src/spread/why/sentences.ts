@@ -101,6 +101,12 @@ export function sentence(
         text: `Out of the water ${percent(finding.share ?? 0)} of the time.${under(finding, units)}`,
         action,
       }
+    case 'REEL_SHORT':
+      return {
+        title: `${who}: the reel runs out`,
+        text: `It carries ${units.say('distance', finding.asternM ?? 0)} less than is let out. Rig shows what each reel takes.`,
+        action,
+      }
     case 'DRAG_SLIPS':
       return {
         title: `${who}: drag too loose`,
@@ -110,13 +116,13 @@ export function sentence(
     case 'DRAG_TOO_TIGHT':
       return {
         title: `${who}: drag too tight`,
-        text: `Drag is set to ${drag}. Above ${limit}, a third of its weakest part, a hard strike can part it.`,
+        text: `Drag is set to ${drag}. Above ${limit}, a third of its weakest part or the class of its rod, a hard strike can part one of them.`,
         action,
       }
     case 'DRAG_WINDOW_EMPTY':
       return {
         title: `${who}: no drag works`,
-        text: `The water pulls ${pull}, yet a third of the weakest part is ${limit}. Go slower, pull less, or tie it stronger.`,
+        text: `The water pulls ${pull}, yet a third of the weakest part is ${limit}. Rig shows what opens it: slower, lighter, or tied stronger.`,
       }
     case 'CARE_WEIGHT':
       return {

@@ -1214,7 +1214,7 @@ export interface components {
             /** Format: double */
             dragN?: number;
             /** @enum {string} */
-            kind: "AIRBORNE" | "NOT_CONVERGED" | "TOUCHES_BOTTOM" | "SKIPS" | "CLIP_LETS_GO" | "SWIMS_UP" | "OUT_OF_WINDOW" | "IDLE_TOO_FAST" | "STREAM_STOPS" | "DRAG_SLIPS" | "DRAG_TOO_TIGHT" | "DRAG_WINDOW_EMPTY" | "CARE_WEIGHT" | "CARE_DRAG" | "NEARLY_LEVEL" | "BAIT_LAYER" | "OFF_BOTTOM" | "SPEED_WINDOW" | "LEVEL" | "WAKE_SHALLOW" | "SPEED_EFFECT" | "DRAG_HOLDS";
+            kind: "AIRBORNE" | "NOT_CONVERGED" | "TOUCHES_BOTTOM" | "SKIPS" | "CLIP_LETS_GO" | "SWIMS_UP" | "OUT_OF_WINDOW" | "IDLE_TOO_FAST" | "STREAM_STOPS" | "REEL_SHORT" | "DRAG_SLIPS" | "DRAG_TOO_TIGHT" | "DRAG_WINDOW_EMPTY" | "CARE_WEIGHT" | "CARE_DRAG" | "NEARLY_LEVEL" | "BAIT_LAYER" | "OFF_BOTTOM" | "SPEED_WINDOW" | "LEVEL" | "WAKE_SHALLOW" | "SPEED_EFFECT" | "DRAG_HOLDS";
             /** Format: double */
             leastMps?: number;
             /** Format: double */

@@ -21,6 +21,7 @@ import org.mosswake.core.call.Situation;
 import org.mosswake.core.call.Species;
 import org.mosswake.core.call.Topic;
 import org.mosswake.core.clock.LightDepth;
+import org.mosswake.core.rig.Reel;
 import org.mosswake.core.rig.Spool;
 import org.mosswake.core.spread.BenchAsk;
 import org.mosswake.core.spread.Boat;
@@ -145,7 +146,11 @@ public final class WarmDay {
         var lines =
                 List.of(mono, line(LineKind.FLUOROCARBON, 80), line(LineKind.BRAID, 50), line(LineKind.BITE_WIRE, 105));
         var spool = new Spool(650, mono.item().diameterM(), 0.055, 0.028);
-        return new Box(lures, lines, List.of(new Box.Reel("mono", spool, Optional.of(mono), 8)));
+        return new Box(lures, lines, List.of(new Box.Reel(rod(spool), Optional.of(mono), 8)));
+    }
+
+    private static Reel rod(Spool spool) {
+        return new Reel(id("mono"), "mono", spool, Optional.empty(), Optional.empty(), Optional.empty(), 0.56);
     }
 
     private static Box.Lure lure(LureKind kind, String colour, double lengthM) {

@@ -2,7 +2,6 @@ package org.mosswake.core.call;
 
 import java.util.List;
 import java.util.Optional;
-import org.mosswake.core.rig.Spool;
 import org.mosswake.core.spread.ColourRole;
 import org.mosswake.core.spread.LineItem;
 import org.mosswake.core.spread.LineKind;
@@ -29,9 +28,19 @@ public record Box(List<Lure> lures, List<Line> lines, List<Reel> reels) {
     /**
      * Rods with reels, all alike.
      *
+     * @param rod  the reel as the bench knows it
      * @param main what is spooled, of {@link Box#lines}; empty for a reel that is kept for downrigger or spare
      */
-    public record Reel(String name, Spool spool, Optional<Line> main, int count) {}
+    public record Reel(org.mosswake.core.rig.Reel rod, Optional<Line> main, int count) {
+        public String name() {
+            return rod.name();
+        }
+
+        /** Left of its main line with so much of it off (m); negative when the spool is too small. */
+        double leftM(double diameterM, double offM) {
+            return rod.leftM(diameterM, offM);
+        }
+    }
 
     /** Rods aboard; empty when none was entered, so that nobody is held to none. */
     Optional<Integer> rods() {

@@ -102,8 +102,7 @@ final class BoxFit {
                 .max()
                 .orElse(0);
         for (Box.Reel reel : s.outfit().box().reels()) {
-            reel.main()
-                    .ifPresent(main -> left.add(reel.spool().leftM(main.item().diameterM(), out)));
+            reel.main().ifPresent(main -> left.add(reel.leftM(main.item().diameterM(), out)));
         }
         return left.stream()
                 .max(Double::compare)

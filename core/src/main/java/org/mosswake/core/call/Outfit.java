@@ -1,6 +1,7 @@
 package org.mosswake.core.call;
 
 import java.util.Optional;
+import org.mosswake.core.rig.RigNumbers;
 import org.mosswake.core.spread.Boat;
 import org.mosswake.core.spread.HolderKind;
 import org.mosswake.core.spread.Idle;
@@ -9,10 +10,11 @@ import org.mosswake.core.spread.Idle;
  * The boat and what she carries.
  *
  * @param propSpreadM between her outermost propellers (m), when it is known
+ * @param bench       what her joints leave of a line, and the other numbers of the bench
  */
-public record Outfit(Boat boat, Optional<Idle> idle, Box box, Optional<Double> propSpreadM) {
+public record Outfit(Boat boat, Optional<Idle> idle, Box box, Optional<Double> propSpreadM, RigNumbers bench) {
     public Outfit(Boat boat, Optional<Idle> idle, Box box) {
-        this(boat, idle, box, Optional.empty());
+        this(boat, idle, box, Optional.empty(), RigNumbers.USUAL);
     }
 
     boolean has(HolderKind kind) {

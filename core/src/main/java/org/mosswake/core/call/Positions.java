@@ -6,9 +6,11 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.mosswake.core.rig.Rigging;
 import org.mosswake.core.spread.DeepRig;
 import org.mosswake.core.spread.Holder;
 import org.mosswake.core.spread.HolderKind;
+import org.mosswake.core.spread.LineRigging;
 import org.mosswake.core.spread.LureKind;
 import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.units.Force;
@@ -177,9 +179,16 @@ final class Positions {
         if (cabled && deep.isEmpty()) {
             return Optional.empty();
         }
-        var line = new SpreadLine(r.wish().ids().get(), holder, letOut, new Force(40), chain.pieces(), deep);
+        var line = new SpreadLine(
+                r.wish().ids().get(), holder, letOut, new Force(40), chain.pieces(), deep, rigging(chain));
         return Optional.of(new Placing(
                 slot, pair, line, Optional.of(lure), chain.reel(), target, least, Math.max(least, most), false));
+    }
+
+    private Rigging rigging(Tying.Chain chain) {
+        Rigging usual = LineRigging.usual(chain.pieces())
+                .withNumbers(r.wish().s().outfit().bench());
+        return chain.reel().map(reel -> usual.withReel(reel.rod())).orElse(usual);
     }
 
     private double weedCut() {

@@ -42,7 +42,7 @@ record Reckoning(
 
     /** Let-out that leaves on the reel what the playbook wants kept (m). */
     double reelMostM(Box.Reel reel) {
-        return reel.spool().capacityM(reel.main().orElseThrow().item().diameterM())
+        return reel.rod().capacityM(reel.main().orElseThrow().item().diameterM())
                 - wish.p().keepM();
     }
 }

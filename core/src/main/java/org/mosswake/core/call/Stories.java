@@ -136,7 +136,7 @@ final class Stories {
 
     private Sentence reel(Placing placing, Box.Reel reel) {
         double diameter = reel.main().orElseThrow().item().diameterM();
-        double left = Math.max(0, reel.spool().leftM(diameter, placing.line().letOutM()));
+        double left = Math.max(0, reel.leftM(diameter, placing.line().letOutM()));
         boolean enough = left >= p.keepM() - 0.5;
         return Sentence.of(
                 "On the reel " + Sentence.plain(reel.name()) + ", {0} left behind it; "

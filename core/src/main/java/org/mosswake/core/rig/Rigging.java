@@ -58,4 +58,8 @@ public record Rigging(
     public Rigging withReel(Reel other) {
         return new Rigging(Optional.of(other), hooks, bait, take, marks, numbers);
     }
+
+    public Rigging withNumbers(RigNumbers other) {
+        return new Rigging(reel, hooks, bait, take, marks, other);
+    }
 }

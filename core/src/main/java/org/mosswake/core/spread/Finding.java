@@ -47,6 +47,8 @@ public record Finding(
         IDLE_TOO_FAST,
         /** Into the stream she no longer moves over the bottom. */
         STREAM_STOPS,
+        /** More is let out than the reel carries; {@code asternM} is how much more. */
+        REEL_SHORT,
         DRAG_SLIPS,
         DRAG_TOO_TIGHT,
         DRAG_WINDOW_EMPTY,

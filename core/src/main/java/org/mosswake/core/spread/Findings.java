@@ -46,6 +46,7 @@ final class Findings {
     List<Finding> all() {
         unsettled();
         skips();
+        lines.forEach(this::reel);
         lines.forEach(this::drag);
         cares();
         pairs();
@@ -108,6 +109,19 @@ final class Findings {
                 .allMatch(line ->
                         solver.settle(line.line(), new SpeedThroughWater(mps)) instanceof TowAnswer.Shaped shaped
                                 && shaped.shape().skippingShare() <= 0.005);
+    }
+
+    private void reel(SolvedLine solved) {
+        SpreadLine line = solved.line();
+        int main = line.tackle().size() - 1;
+        line.rigging().reel().ifPresent(reel -> {
+            double left = reel.leftM(line.tackle().get(main).line().diameterM(), line.lengthM(main));
+            if (left < 0) {
+                found.add(Finding.about(Kind.REEL_SHORT, List.of(line.id()))
+                        .withPlace(0, -left)
+                        .withMend(Change.LET_OUT, Optional.of(line.id()), Math.floor(line.letOutM() + left)));
+            }
+        });
     }
 
     private void drag(SolvedLine line) {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.mosswake.core.call.Moment.Light;
+import org.mosswake.core.rig.Reel;
 import org.mosswake.core.rig.Spool;
 import org.mosswake.core.spread.Boat;
 import org.mosswake.core.spread.ColourRole;
@@ -164,7 +165,7 @@ final class Days {
     private static Box.Reel reel(String name, LineKind kind, double pounds, double metres, int count) {
         Box.Line main = line(kind, pounds);
         var spool = new Spool(metres, main.item().metre().diameterM(), 0.06, 0.03);
-        return new Box.Reel(name, spool, Optional.of(main), count);
+        return new Box.Reel(rod(name, spool), Optional.of(main), count);
     }
 
     static Box.Line line(LineKind kind, double pounds) {
@@ -202,5 +203,9 @@ final class Days {
 
     static double knots(double knots) {
         return SpeedUnit.KNOT.toSi(knots);
+    }
+
+    static Reel rod(String name, Spool spool) {
+        return new Reel(id(name), name, spool, Optional.empty(), Optional.empty(), Optional.empty(), 0.56);
     }
 }

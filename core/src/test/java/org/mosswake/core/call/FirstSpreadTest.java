@@ -14,6 +14,7 @@ import org.mosswake.core.call.Moment.Light;
 import org.mosswake.core.call.Topic.Forage;
 import org.mosswake.core.call.Topic.Weed;
 import org.mosswake.core.clock.LightDepth;
+import org.mosswake.core.rig.Reel;
 import org.mosswake.core.spread.HolderKind;
 import org.mosswake.core.spread.LineKind;
 import org.mosswake.core.spread.LinePlacer;
@@ -21,6 +22,8 @@ import org.mosswake.core.spread.LureKind;
 import org.mosswake.core.spread.Spread;
 import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.spread.SpreadTurns;
+import org.mosswake.core.units.Force;
+import org.mosswake.core.units.ForceUnit;
 
 class FirstSpreadTest {
     private static final LightDepth.Band FIRST_LIGHT = new LightDepth.Band(9, 18);
@@ -325,5 +328,37 @@ class FirstSpreadTest {
         assertThat(made.spread().lines()).isEmpty();
         assertThat(made.lacks()).isNotEmpty();
         assertThat(Optional.of(made.points())).isPresent();
+    }
+
+    /** Each line goes out on a reel of the box, and its drag keeps to the class of that rod. */
+    @Test
+    void aCalledLineCarriesItsReelAndKeepsToItsRod() {
+        Situation s = large(Conditions.NOTHING);
+        Force weak = Force.of(2.5, ForceUnit.KILOGRAM_FORCE);
+        Box box = s.outfit().box();
+        var soft = box.reels().stream()
+                .map(reel -> new Box.Reel(
+                        new Reel(
+                                reel.rod().id(),
+                                reel.name(),
+                                reel.rod().spool(),
+                                Optional.empty(),
+                                Optional.of(weak),
+                                Optional.empty(),
+                                0.56),
+                        reel.main(),
+                        reel.count()))
+                .toList();
+        FirstSpread.Made made = made(Days.withBox(s, new Box(box.lures(), box.lines(), soft)), PlaybookId.M3, 4);
+        assertThat(made.spread().lines()).isNotEmpty().allSatisfy(line -> {
+            assertThat(line.rigging().reel()).isPresent();
+            var pull = new Force(
+                    PLACER.place(line, made.spread().speed()).orElseThrow().pullN());
+            var window = line.dragWindow(pull);
+            assertThat(window.most().newtons()).isLessThanOrEqualTo(weak.newtons() + 1e-9);
+            if (!window.isEmpty()) {
+                assertThat(line.strikeDrag().newtons()).isLessThanOrEqualTo(weak.newtons() + 0.1);
+            }
+        });
     }
 }

@@ -69,10 +69,7 @@ class LineCountTest {
                         box.lures(),
                         box.lines(),
                         List.of(new Box.Reel(
-                                "few",
-                                box.reels().get(0).spool(),
-                                box.reels().get(0).main(),
-                                3))));
+                                box.reels().get(0).rod(), box.reels().get(0).main(), 3))));
         assertThat(count(three, PlaybookId.M3).decides().what()).isEqualTo(What.RODS);
         Situation none = Days.withBox(s, new Box(box.lures(), box.lines(), List.of()));
         assertThat(count(none, PlaybookId.M3).bounds()).noneMatch(bound -> bound.what() == What.RODS);

@@ -138,9 +138,7 @@ class TyingTest {
                 List.of(),
                 Days.lines(),
                 Days.reels(900).stream()
-                        .map(reel -> reel.name().equals("braid")
-                                ? new Box.Reel(reel.name(), reel.spool(), reel.main(), 20)
-                                : reel)
+                        .map(reel -> reel.name().equals("braid") ? new Box.Reel(reel.rod(), reel.main(), 20) : reel)
                         .toList());
         var alike =
                 new Tying(box, Schools.USUAL, lacks).tie(Tied.PLAIN, lure(LureKind.FEATHER), Optional.empty(), false);

@@ -155,4 +155,30 @@ class SpreadSolverTest {
     void anEmptySpreadSaysNothing() {
         assertThat(solver.solve(atKnots(7)).findings()).isEmpty();
     }
+
+    @Test
+    void moreLetOutThanTheReelCarriesIsSaidWithWhatItCarries() {
+        SpreadLine line = DemoSpread.line("S1", DemoSpread.centre(), 120, LureKind.FEATHER);
+        var small = new org.mosswake.core.rig.Reel(
+                DemoSpread.id("reel"),
+                "small",
+                new org.mosswake.core.rig.Spool(90, line.tackle().get(1).line().diameterM(), 0.04, 0.02),
+                java.util.Optional.empty(),
+                java.util.Optional.empty(),
+                java.util.Optional.empty(),
+                0.56);
+        SpreadLine reeled = line.withRigging(line.rigging().withReel(small));
+        Finding said = new SpreadSolver()
+                .solve(DemoSpread.atKnots(7, reeled)).findings().stream()
+                        .filter(finding -> finding.kind() == Finding.Kind.REEL_SHORT)
+                        .findFirst()
+                        .orElseThrow();
+        // 120 m with two of leader: 118 of main line on a reel of 90.
+        assertThat(said.asternM().orElseThrow()).isCloseTo(28, within(1e-6));
+        double mended = said.mend().orElseThrow().value();
+        assertThat(new SpreadSolver()
+                        .solve(DemoSpread.atKnots(7, reeled.withLetOut(mended)))
+                        .findings())
+                .noneMatch(finding -> finding.kind() == Finding.Kind.REEL_SHORT);
+    }
 }

@@ -142,9 +142,11 @@ class CallService {
                                 .toList(),
                         carried.lines().stream().map(CallService::line).toList(),
                         carried.reels().stream()
-                                .map(reel -> new Box.Reel(
-                                        reel.name(), reel.spool(), reel.main().map(CallService::line), reel.count()))
-                                .toList()));
+                                .map(reel ->
+                                        new Box.Reel(reel.reel(), reel.main().map(CallService::line), reel.count()))
+                                .toList()),
+                carried.propSpreadM(),
+                carried.numbers());
     }
 
     private static Box.Line line(LineAboard line) {
