@@ -2,6 +2,7 @@ import { DropdownMenu } from 'radix-ui'
 import type { BenchLine } from '../rig/queries'
 import { Button } from '../shared/ui/Button'
 import { Select } from '../shared/ui/Select'
+import { EditState } from '../spread/EditState'
 import type { Title } from '../spread/queries'
 import type { Editor } from '../spread/useEditor'
 
@@ -74,21 +75,7 @@ export function RigBar({
         ))}
       </div>
       <span className="grow" />
-      <span className="text-sm text-slate" role="status">
-        {saving
-          ? 'Saving…'
-          : editor.dirty
-            ? editor.restored
-              ? 'Unsaved work from before'
-              : 'Not saved'
-            : `Saved, revision ${editor.base.revision}`}
-      </span>
-      <Button small onClick={editor.undo} disabled={!editor.canUndo}>
-        Undo
-      </Button>
-      <Button small onClick={editor.redo} disabled={!editor.canRedo}>
-        Redo
-      </Button>
+      <EditState editor={editor} saving={saving} />
       <Button small onClick={onTable} aria-pressed={table}>
         {table ? 'Drawing' : 'Table'}
       </Button>

@@ -32,7 +32,7 @@ import { useAddress } from '../shared/useAddress'
 import { benched, setRig } from '../spread/bench'
 import { Conflict } from '../spread/Conflict'
 import { isLead, setDrag, setPiece } from '../spread/model'
-import type { Boat, Gear, Kept, Title } from '../spread/queries'
+import type { Boat, Gear } from '../spread/queries'
 import { TieAs } from '../spread/strip/TieAs'
 import { useEditor, type Editor } from '../spread/useEditor'
 import { useSaving } from '../spread/useSaving'
@@ -42,6 +42,7 @@ import { RigBar } from './RigBar'
 import { useAsk, usePartActions, useWays } from './useBench'
 import { useTicks } from './useTicks'
 import { useTrip, type TripOfDay } from './useTrip'
+import type { Loaded } from './WithSpread'
 
 const TABS = ['tonight', 'goods', 'bait', 'marks', 'strike', 'ways'] as const
 type Tab = (typeof TABS)[number]
@@ -55,21 +56,7 @@ const TAB_WORDS: Record<Tab, string> = {
 }
 
 /** The bench: what is tied for each line, how strong it is, and what must be done before the day. */
-export function RigStation({
-  boat,
-  boats,
-  gear,
-  gearStamp,
-  titles,
-  kept,
-}: {
-  boat: Boat
-  boats: readonly Boat[]
-  gear: Gear
-  gearStamp: number
-  titles: readonly Title[]
-  kept: Kept
-}) {
+export function RigStation({ boat, boats, gear, gearStamp, titles, kept }: Loaded) {
   const editor = useEditor(kept)
   const saving = useSaving(boat.boatId, editor)
   const trip = useTrip(boat)

@@ -1,31 +1,9 @@
-import { useQuery } from '@tanstack/react-query'
-import { Navigate, useParams } from 'react-router'
-import { boats, gearOf, spreadOf, titlesOf } from '../spread/queries'
 import { SpreadStation } from './SpreadStation'
-import { Waiting } from './Waiting'
+import { WithSpread } from './WithSpread'
 
-/** Loads what the station needs; a fresh editor for each spread. */
-export function SpreadPage() {
-  const { boatId = '', spreadId = '' } = useParams()
-  const all = useQuery(boats())
-  const gear = useQuery(gearOf(boatId))
-  const titles = useQuery(titlesOf(boatId))
-  const spread = useQuery(spreadOf(boatId, spreadId))
-  const boat = all.data?.find((b) => b.boatId === boatId)
-  if (all.data && !boat) return <Navigate to="/" replace />
-  if (spread.error && 'status' in spread.error && spread.error.status === 404)
-    return <Navigate to={`/boats/${boatId}`} replace />
-  if (!boat || !all.data || !gear.data || !titles.data || !spread.data)
-    return <Waiting error={all.error ?? gear.error ?? titles.error ?? spread.error} />
-  return (
-    <SpreadStation
-      key={spreadId}
-      boat={boat}
-      boats={all.data}
-      gear={gear.data}
-      gearStamp={gear.dataUpdatedAt}
-      titles={titles.data}
-      kept={spread.data}
-    />
-  )
-}
+/** A fresh editor for each spread. */
+export const SpreadPage = () => (
+  <WithSpread station="spread">
+    {(loaded) => <SpreadStation key={loaded.kept.spreadId} {...loaded} />}
+  </WithSpread>
+)

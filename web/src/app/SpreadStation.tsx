@@ -10,7 +10,7 @@ import { useAddress } from '../shared/useAddress'
 import { Conflict } from '../spread/Conflict'
 import { GearSheet } from '../spread/gear/GearSheet'
 import { addLine, type Doc, freeHolders, mended, MOST_LINES, removeLine, setSpeed } from '../spread/model'
-import type { Boat, Gear, Kept, Mend, Title } from '../spread/queries'
+import type { Mend } from '../spread/queries'
 import { OriginNote } from '../call/OriginNote'
 import { RuleNote } from '../call/RuleNote'
 import { CalibrationSheet } from '../spread/calibration/CalibrationSheet'
@@ -35,24 +35,11 @@ import { Strikes } from './Strikes'
 import { useStrikeReports } from './useStrikeReports'
 import { useRefill } from './useRefill'
 import { useTrip } from './useTrip'
+import type { Loaded } from './WithSpread'
 import { useTurning } from './useTurning'
 
 /** What goes where, and how deep it runs. */
-export function SpreadStation({
-  boat,
-  boats,
-  gear,
-  gearStamp,
-  titles,
-  kept,
-}: {
-  boat: Boat
-  boats: readonly Boat[]
-  gear: Gear
-  gearStamp: number
-  titles: readonly Title[]
-  kept: Kept
-}) {
+export function SpreadStation({ boat, boats, gear, gearStamp, titles, kept }: Loaded) {
   const editor = useEditor(kept)
   const saving = useSaving(boat.boatId, editor)
   const solving = useSolved(boat.boatId, editor.doc.draft, gearStamp)

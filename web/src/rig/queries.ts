@@ -51,7 +51,7 @@ export const rigNumbersOf = (boat: string) =>
     queryFn: () => ask((api) => api.GET('/api/boats/{boat}/rig/numbers', path(boat))),
   })
 
-export const setRigNumbers = (boat: string, set: Schemas['RigNumberBody'][]) =>
+export const setRigNumbers = (boat: string, set: Schemas['NumberBody'][]) =>
   ask((api) => api.PUT('/api/boats/{boat}/rig/numbers', { ...path(boat), body: { set } }))
 
 /** The evening's work as a calendar file. */

@@ -1,6 +1,7 @@
 import { DropdownMenu } from 'radix-ui'
 import { Button } from '../shared/ui/Button'
 import { TypedField } from '../shared/ui/TypedField'
+import { EditState } from './EditState'
 import { setName } from './model'
 import type { Title } from './queries'
 import type { Editor } from './useEditor'
@@ -88,21 +89,7 @@ export function SpreadBar({
         Clearing order
       </Button>
       <span className="grow" />
-      <span className="text-sm text-slate" role="status">
-        {saving
-          ? 'Saving…'
-          : editor.dirty
-            ? editor.restored
-              ? 'Unsaved work from before'
-              : 'Not saved'
-            : `Saved, revision ${editor.base.revision}`}
-      </span>
-      <Button small onClick={editor.undo} disabled={!editor.canUndo}>
-        Undo
-      </Button>
-      <Button small onClick={editor.redo} disabled={!editor.canRedo}>
-        Redo
-      </Button>
+      <EditState editor={editor} saving={saving} />
       <Button small onClick={onTable} aria-pressed={table}>
         {table ? 'Drawing' : 'Table'}
       </Button>

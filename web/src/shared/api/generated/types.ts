@@ -1828,14 +1828,6 @@ export interface components {
             /** @enum {string} */
             take?: "FIRM" | "LADDER" | "LOOSE";
         };
-        RigNumberBody: {
-            key: string;
-            /** Format: double */
-            value: number;
-        };
-        RigNumbersBody: {
-            set: components["schemas"]["RigNumberBody"][];
-        };
         RigReply: {
             /** Format: double */
             fishKg: number;
@@ -2997,7 +2989,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RigNumbersBody"];
+                    "application/json": components["schemas"]["NumbersBody"];
                 };
             };
         };
@@ -3013,7 +3005,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RigNumbersBody"];
+                "application/json": components["schemas"]["NumbersBody"];
             };
         };
         responses: {
@@ -3023,7 +3015,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RigNumbersBody"];
+                    "application/json": components["schemas"]["NumbersBody"];
                 };
             };
         };

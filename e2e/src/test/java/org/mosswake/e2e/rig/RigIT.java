@@ -83,7 +83,7 @@ class RigIT extends Journey {
         bench("Fast ladder");
         Locator shock = part("SHOCK_LEADER");
         assertThat(shock).hasAttribute("aria-valuenow", "8");
-        var box = shock.boundingBox();
+        var box = settled(shock);
         double x = box.x + box.width / 2;
         double y = box.y + box.height / 2;
         page.mouse().move(x, y);

@@ -32,7 +32,7 @@ class DepthIT extends Journey {
 
     /** Pulls the lure of a line down in the side view and lets go. */
     private void dragDown(String label, double px) {
-        var box = page.locator("[data-side-line=" + label + "] rect").first().boundingBox();
+        var box = settled(page.locator("[data-side-line=" + label + "] rect").first());
         double x = box.x + box.width / 2;
         double y = box.y + box.height / 2;
         page.mouse().move(x, y);

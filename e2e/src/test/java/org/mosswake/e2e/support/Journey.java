@@ -10,6 +10,7 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.Playwright.CreateOptions;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -116,9 +117,23 @@ public abstract class Journey {
         return Double.parseDouble(lure(label).getAttribute("aria-valuenow"));
     }
 
+    /** Where something is once it stays there: a strip that grows moves what is above it. */
+    protected BoundingBox settled(Locator what) {
+        BoundingBox box = what.boundingBox();
+        for (int i = 0; i < 40; i++) {
+            page.waitForTimeout(100);
+            BoundingBox now = what.boundingBox();
+            if (now.x == box.x && now.y == box.y && now.width == box.width) {
+                return now;
+            }
+            box = now;
+        }
+        return box;
+    }
+
     /** Drags a lure by so many pixels along its line. */
     protected void drag(String label, double dx, double dy) {
-        var box = lure(label).locator("rect").first().boundingBox();
+        var box = settled(lure(label).locator("rect").first());
         double x = box.x + box.width / 2;
         double y = box.y + box.height / 2;
         page.mouse().move(x, y);

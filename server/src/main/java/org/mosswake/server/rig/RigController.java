@@ -1,18 +1,14 @@
 package org.mosswake.server.rig;
 
 import java.nio.charset.StandardCharsets;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.fault.Accepted;
-import org.mosswake.core.fault.FaultCode;
-import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.core.rig.RigNumbers;
 import org.mosswake.server.platform.json.Checked;
+import org.mosswake.server.platform.wire.NumbersBody;
 import org.mosswake.server.spread.BenchNumbersService;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -46,45 +42,6 @@ class RigController {
         public void check(Faults faults) {
             faults.text("item", item, LONGEST_KEY);
             AMOUNT.checkOptional(faults, "amount", amount);
-        }
-    }
-
-    record RigNumberBody(String key, Double value) {}
-
-    /** Every number set; what is left out goes back to its default. */
-    record RigNumbersBody(List<RigNumberBody> set) implements Checked {
-        private static final int MOST = 200;
-
-        @Override
-        public void check(Faults faults) {
-            if (!faults.count("set", set, 0, MOST)) {
-                return;
-            }
-            for (int i = 0; i < set.size(); i++) {
-                String path = "set[" + i + "]";
-                if (faults.required(path, set.get(i))) {
-                    faults.text(path + ".key", set.get(i).key(), 80);
-                    faults.required(path + ".value", set.get(i).value());
-                }
-            }
-        }
-
-        Map<String, Double> values() {
-            var values = new LinkedHashMap<String, Double>();
-            for (int i = 0; i < set.size(); i++) {
-                if (values.put(set.get(i).key(), set.get(i).value()) != null) {
-                    throw FaultException.of(
-                            FaultCode.TWICE, "set[" + i + "].key", set.get(i).key());
-                }
-            }
-            return values;
-        }
-
-        static RigNumbersBody of(RigNumbers numbers) {
-            return new RigNumbersBody(new TreeMap<>(numbers.set())
-                    .entrySet().stream()
-                            .map(entry -> new RigNumberBody(entry.getKey(), entry.getValue()))
-                            .toList());
         }
     }
 
@@ -129,12 +86,12 @@ class RigController {
     }
 
     @GetMapping("/api/boats/{boat}/rig/numbers")
-    RigNumbersBody numbers(@PathVariable UUID boat) {
-        return RigNumbersBody.of(numbers.of(boat));
+    NumbersBody numbers(@PathVariable UUID boat) {
+        return NumbersBody.of(numbers.of(boat).set());
     }
 
     @PutMapping("/api/boats/{boat}/rig/numbers")
-    RigNumbersBody set(@PathVariable UUID boat, @RequestBody RigNumbersBody body) {
-        return RigNumbersBody.of(numbers.set(boat, body.values()));
+    NumbersBody set(@PathVariable UUID boat, @RequestBody NumbersBody body) {
+        return NumbersBody.of(numbers.set(boat, body.values()).set());
     }
 }

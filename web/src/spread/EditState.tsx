@@ -1,0 +1,25 @@
+import { Button } from '../shared/ui/Button'
+import type { Editor } from './useEditor'
+
+/** Whether what is seen is saved, and the steps back and forth. */
+export function EditState({ editor, saving }: { editor: Editor; saving: boolean }) {
+  return (
+    <>
+      <span className="text-sm text-slate" role="status">
+        {saving
+          ? 'Saving…'
+          : editor.dirty
+            ? editor.restored
+              ? 'Unsaved work from before'
+              : 'Not saved'
+            : `Saved, revision ${editor.base.revision}`}
+      </span>
+      <Button small onClick={editor.undo} disabled={!editor.canUndo}>
+        Undo
+      </Button>
+      <Button small onClick={editor.redo} disabled={!editor.canRedo}>
+        Redo
+      </Button>
+    </>
+  )
+}
