@@ -1,14 +1,10 @@
-import { useQuery } from '@tanstack/react-query'
 import { useCallback, useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
-import { DayLine } from '../clock/DayLine'
-import { clockOf, dayInWords } from '../clock/model'
-import { dayOf } from '../clock/queries'
+import { dayInWords } from '../clock/model'
 import { BaitDrawing } from '../rig/BaitDrawing'
 import { ChainStage } from '../rig/ChainStage'
 import { ChainTable } from '../rig/ChainTable'
 import { DragBar } from '../rig/DragBar'
-import { EveningBand } from '../rig/EveningBand'
 import { Findings } from '../rig/Findings'
 import { MarksPanel, StrikePanel } from '../rig/Figures'
 import { Goods } from '../rig/Goods'
@@ -18,7 +14,6 @@ import {
   eveningCalendar,
   type BenchLine,
   type Change,
-  type Rig,
   type RigAsk,
 } from '../rig/queries'
 import { RigNumbersSheet } from '../rig/RigNumbersSheet'
@@ -27,7 +22,6 @@ import { useRig, type Rigging } from '../rig/useRig'
 import { WaysPanel } from '../rig/WaysPanel'
 import { download } from '../shared/download'
 import { Button } from '../shared/ui/Button'
-import { TypedField } from '../shared/ui/TypedField'
 import { useAddress } from '../shared/useAddress'
 import { benched, setRig } from '../spread/bench'
 import { Conflict } from '../spread/Conflict'
@@ -36,24 +30,15 @@ import type { Boat, Gear } from '../spread/queries'
 import { TieAs } from '../spread/strip/TieAs'
 import { useEditor, type Editor } from '../spread/useEditor'
 import { useSaving } from '../spread/useSaving'
+import { FoldedDay } from './FoldedDay'
 import { Frame } from './Frame'
 import { useKeys } from './keys'
 import { RigBar } from './RigBar'
+import { Baits, TAB_WORDS, Tabs, TABS, type Tab } from './RigTabs'
 import { useAsk, usePartActions, useWays } from './useBench'
 import { useTicks } from './useTicks'
 import { useTrip, type TripOfDay } from './useTrip'
 import type { Loaded } from './WithSpread'
-
-const TABS = ['tonight', 'goods', 'bait', 'marks', 'strike', 'ways'] as const
-type Tab = (typeof TABS)[number]
-const TAB_WORDS: Record<Tab, string> = {
-  tonight: 'Tonight',
-  goods: 'To buy',
-  bait: 'Bait and hooks',
-  marks: 'Marks',
-  strike: 'Strike and run',
-  ways: 'Ways',
-}
 
 /** The bench: what is tied for each line, how strong it is, and what must be done before the day. */
 export function RigStation({ boat, boats, gear, gearStamp, titles, kept }: Loaded) {
@@ -316,95 +301,5 @@ function Bench({
         <Findings line={line} timeZone={zone} onMend={mend} />
       </aside>
     </main>
-  )
-}
-
-function Tabs({ tab, onTab, bait }: { tab: Tab; onTab(tab: Tab): void; bait: boolean }) {
-  return (
-    <div
-      role="tablist"
-      aria-label="Lists and figures"
-      className="flex shrink-0 overflow-x-auto border-t-2 border-ink bg-shade px-3 max-md:order-first"
-    >
-      {TABS.filter((one) => one !== 'bait' || bait || tab === 'bait').map((one) => (
-        <button
-          key={one}
-          type="button"
-          role="tab"
-          aria-selected={tab === one}
-          className={`min-h-11 shrink-0 border-b-[3px] px-3 ${tab === one ? 'border-moss font-bold' : 'border-transparent hover:border-ink/40'}`}
-          onClick={() => onTab(one)}
-        >
-          {TAB_WORDS[one]}
-        </button>
-      ))}
-    </div>
-  )
-}
-
-/** Dead baits to be brined, asked only where a line carries one. */
-function Baits({
-  rig,
-  wanted,
-  onBaits,
-}: {
-  rig: NonNullable<Rigging['rig']>
-  wanted: number | undefined
-  onBaits(count: number | undefined): void
-}) {
-  const dead = rig.lines.some((line) => line.bait && !line.bait.kind.includes('LIVE'))
-  if (!dead) return null
-  return (
-    <p className="flex items-center gap-2">
-      <span>Dead baits for the day</span>
-      <TypedField
-        label="Dead baits for the day"
-        value={wanted === undefined ? '0' : String(wanted)}
-        size={4}
-        className="h-9"
-        onCommit={(typed) => {
-          const count = Number(typed)
-          if (!Number.isInteger(count) || count < 0 || count > 500) return 'Type a number from 0 to 500.'
-          onBaits(count === 0 ? undefined : count)
-          return null
-        }}
-      />
-    </p>
-  )
-}
-
-/** The day as a thin rule, the evening before it included; a tap opens it. */
-function FoldedDay({ trip, rig, ticked }: { trip: TripOfDay; rig: Rig | null; ticked: ReadonlySet<string> }) {
-  const day = useQuery(dayOf(trip.date, trip.place)).data
-  const [open, setOpen] = useState(false)
-  const zone = trip.place.timeZone
-  const tasks = rig?.tonight.tasks ?? []
-  const next = tasks.find((task) => !ticked.has(task.key))
-  const words = [
-    next && `the evening before, next at ${clockOf(Date.parse(next.from), zone)}`,
-    tasks.length > 0 && !next && 'the evening is done',
-    day?.firstLight && `first light ${clockOf(Date.parse(day.firstLight), zone)}`,
-    day?.rise && `sun up ${clockOf(Date.parse(day.rise), zone)}`,
-    `shown ${clockOf(trip.at, zone)}`,
-  ].filter(Boolean)
-  return (
-    <>
-      <button
-        type="button"
-        className="flex min-h-6 shrink-0 items-center gap-3 border-y border-ink/15 bg-under px-4 text-left text-[13px] text-slate hover:bg-water"
-        aria-expanded={open}
-        onClick={() => setOpen(!open)}
-      >
-        {words.join(' · ')}
-        <span className="grow" />
-        {open ? 'Fold the day' : 'Open the day'}
-      </button>
-      {open && day && (
-        <div className="grid shrink-0 grid-cols-[3fr_7fr]">
-          <EveningBand tasks={tasks} ticked={ticked} timeZone={zone} />
-          <DayLine day={day} timeZone={zone} at={trip.at} marks={[]} onMove={trip.setAt} />
-        </div>
-      )}
-    </>
   )
 }

@@ -1,5 +1,6 @@
 package org.mosswake.core.rig;
 
+import java.util.List;
 import java.util.Optional;
 import org.mosswake.core.units.Force;
 
@@ -28,5 +29,9 @@ public record LineTied(
 
     Marks marks() {
         return rigging.marks().orElseGet(() -> Marks.usual(chain.main().material()));
+    }
+
+    static List<String> labels(List<LineTied> on) {
+        return on.stream().map(LineTied::label).distinct().toList();
     }
 }

@@ -7,8 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import org.mosswake.core.rig.DragWindow;
-import org.mosswake.core.rig.Fitting;
-import org.mosswake.core.rig.Hooks;
 import org.mosswake.core.rig.JointKind;
 import org.mosswake.core.rig.Part;
 import org.mosswake.core.rig.Reel;
@@ -30,8 +28,6 @@ final class DragMends {
     private static final double TENTH_KNOT = SpeedUnit.KNOT.toSi(0.1);
     /** A window this wide can be found with a scale (ESTIMATE). */
     private static final double ROOM = 1.1;
-    /** Lines are sold about a quarter stronger, size by size (trade). */
-    private static final double NEXT_SIZE = 1.25;
 
     private final SpreadLine line;
     private final SpeedThroughWater speed;
@@ -189,7 +185,7 @@ final class DragMends {
             if (!window.get().isEmpty()) {
                 break;
             }
-            Optional<Stronger> next = stronger(tied, tied.chain().weakest(), fromBox);
+            Optional<StrongerPart> next = StrongerPart.of(tied, fromBox ? Optional.of(ask.lines()) : Optional.empty());
             if (next.isEmpty()) {
                 return;
             }
@@ -222,66 +218,6 @@ final class DragMends {
         return new Sentence(
                 (fromBox ? "tie stronger, from the box: " : "buy and tie stronger: ") + String.join(", ", names),
                 figures);
-    }
-
-    private record Stronger(SpreadLine tied, List<BenchChange> changes) {}
-
-    private Optional<Stronger> stronger(SpreadLine tied, Part weakest, boolean fromBox) {
-        if (weakest.sort() == Part.Sort.HOOKS) {
-            Hooks hooks = tied.rigging().hooks();
-            Force more = new Force(hooks.strength().newtons() * NEXT_SIZE);
-            return fromBox
-                    ? Optional.empty()
-                    : Optional.of(new Stronger(
-                            tied.withRigging(tied.rigging().withHooks(new Hooks(hooks.kind(), hooks.count(), more))),
-                            List.of()));
-        }
-        if (weakest.piece() < 0 || weakest.twig()) {
-            return Optional.empty();
-        }
-        if (weakest.sort() == Part.Sort.FITTING) {
-            Seam now = tied.chain().foot(weakest.piece());
-            Force more = new Force(weakest.strength().orElseThrow().newtons() * NEXT_SIZE);
-            Seam foot = Seam.of(
-                    now.above().orElseThrow(),
-                    new Fitting(now.fitting().orElseThrow().kind(), more),
-                    now.below().orElseThrow());
-            return Optional.of(new Stronger(
-                    BenchChange.withFoot(tied, weakest.piece(), foot),
-                    List.of(BenchChange.at(What.FITTING, weakest.piece(), more.newtons()))));
-        }
-        int at = weaker(tied, weakest);
-        LineItem now = tied.tackle().get(at).line();
-        return line(now, fromBox)
-                .map(item -> new Stronger(
-                        tied.withTackle(BenchChange.withPiece(
-                                tied.tackle(), at, tied.tackle().get(at).withLine(item))),
-                        fromBox ? List.of(BenchChange.gear(What.LINE, at, item.id())) : List.of()));
-    }
-
-    /** The piece that gives a weakest part its strength. */
-    private static int weaker(SpreadLine tied, Part part) {
-        int at = part.piece();
-        if (part.sort() == Part.Sort.END_BELOW) {
-            return at - 1;
-        }
-        if (part.sort() != Part.Sort.JOIN) {
-            return at;
-        }
-        double above = tied.tackle().get(at).line().strength().newtons();
-        return tied.tackle().get(at - 1).line().strength().newtons() < above ? at - 1 : at;
-    }
-
-    private Optional<LineItem> line(LineItem now, boolean fromBox) {
-        if (fromBox) {
-            return ask.lines().stream()
-                    .filter(item -> item.kind().material() == now.kind().material())
-                    .filter(item -> item.strength().newtons() > now.strength().newtons() + 1)
-                    .min(Comparator.comparingDouble(item -> item.strength().newtons()));
-        }
-        Force more = new Force(now.strength().newtons() * NEXT_SIZE);
-        return Optional.of(
-                new LineItem(now.id(), now.name(), now.kind(), now.kind().metreRated(more), more));
     }
 
     private void slower() {
