@@ -214,6 +214,7 @@ public record Chain(List<Piece> pieces, List<Part> parts) {
                     Optional.of(twig.strength()),
                     Optional.empty(),
                     true));
+            parts.add(hooks(at).onTwig());
             parts.add(
                     Part.bare(Part.Sort.LURE, at, twig.lure(), Optional.empty()).onTwig());
         }

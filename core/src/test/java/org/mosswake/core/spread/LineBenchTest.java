@@ -308,4 +308,79 @@ class LineBenchTest {
         SpreadLine full = DemoSpread.deep("D1", 25, 8, LureKind.LIVE_BAIT, ClipSeat.FULL);
         assertThat(note(bench(full, 2), Kind.CLIP).weight()).isEqualTo(Weight.GOOD);
     }
+
+    @Test
+    void theLeadForTheWaterBringsTheLureThere() {
+        SpreadLine leaded = DemoSpread.weighted("S1", DemoSpread.centre(), 60, LureKind.FLUTTER_SPOON, 0.3);
+        SpeedThroughWater speed = SpeedThroughWater.of(3, SpeedUnit.KNOT);
+        var water = new BenchAsk(
+                LINES, List.of(), List.of(), 12, Optional.empty(), Optional.empty(), false, false, Optional.of(14.0));
+        BenchNote said = note(LineBench.of(leaded, "S1", speed, water), Kind.LEAD);
+        double kg = said.title().figures().get(0).si();
+        var tied = leaded.withTackle(
+                BenchChange.withPiece(leaded.tackle(), 1, leaded.tackle().get(1).withItem(lead(kg))));
+        double depth =
+                LineBench.of(tied, "S1", speed, water).shape().orElseThrow().depthM();
+        assertThat(depth).isCloseTo(12.5, within(0.1));
+    }
+
+    @Test
+    void aThreeWayIsMeasuredAgainstTheUsual() {
+        LineBench bench = bench(DemoSpread.threeWay("P1", DemoSpread.centre(), 45), 2.6);
+        BenchNote said = note(bench, Kind.THREE_WAY);
+        assertThat(said.title().figures()).extracting(figure -> figure.si()).containsExactly(1.5, 4.5);
+    }
+
+    @Test
+    void aLooseTakeSetFirmIsToldWhatIsLoose() {
+        var bait = DemoSpread.line("S1", DemoSpread.centre(), 25, LureKind.LIVE_BAIT);
+        BenchNote said = note(bench(bait, 2), Kind.WINDOW);
+        assertThat(said.weight()).isEqualTo(Weight.PLAIN);
+        double set = said.mends().get(0).changes().get(0).value().orElseThrow();
+        BenchNote after = note(bench(bait.withStrikeDrag(new Force(set)), 2), Kind.WINDOW);
+        assertThat(after.weight()).isEqualTo(Weight.GOOD);
+    }
+
+    @Test
+    void aDragOutsideItsWindowIsBroughtInside() {
+        SpreadLine line = ladder(130, 146);
+        for (double newtons : new double[] {20, 400}) {
+            BenchNote said = note(bench(line.withStrikeDrag(new Force(newtons)), 14), Kind.WINDOW);
+            assertThat(said.weight()).isEqualTo(Weight.DANGER);
+            double set = said.mends().get(0).changes().get(0).value().orElseThrow();
+            assertThat(note(bench(line.withStrikeDrag(new Force(set)), 14), Kind.WINDOW)
+                            .weight())
+                    .isEqualTo(Weight.GOOD);
+        }
+    }
+
+    @Test
+    void aStuckDragThatPartsTheChainIsSoftenedByALongerLeader() {
+        SpreadLine line = ladder(130, 146);
+        var heavy = new BenchAsk(
+                LINES,
+                List.of(),
+                List.of(FAST),
+                60,
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                false,
+                Optional.empty());
+        SpeedThroughWater speed = SpeedThroughWater.of(14, SpeedUnit.KNOT);
+        LineBench before = LineBench.of(line, "C1", speed, heavy);
+        BenchNote said = note(before, Kind.SHOCK);
+        assertThat(said.mends()).isNotEmpty();
+        BenchChange longer = said.mends().get(0).changes().get(0);
+        int at = longer.piece().orElseThrow();
+        var mended = line.withTackle(BenchChange.withPiece(
+                line.tackle(),
+                at,
+                line.tackle().get(at).withLength(longer.value().orElseThrow())));
+        assertThat(LineBench.of(mended, "C1", speed, heavy)
+                        .shock()
+                        .orElseThrow()
+                        .peakN())
+                .isLessThan(before.shock().orElseThrow().peakN());
+    }
 }

@@ -340,4 +340,45 @@ class RigApiTest {
         assertThat(api.post(api.quietLedger() + "/rig", body).fields())
                 .containsExactlyInAnyOrder("fishKg", "timeZone", "deadBaits");
     }
+
+    @Test
+    void theEveningComesAsACalendar(Api api) {
+        var answer = api.post(api.quietLedger() + "/rig/calendar", body(ladder(api)));
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(answer.text())
+                .contains("BEGIN:VCALENDAR", "DTSTART:20260617T220000Z", "4 wind-ons\\, 8 m", "3 rod tethers");
+        int tasks = rig(api, body(ladder(api))).get("tonight").get("tasks").size();
+        assertThat(answer.text().split("BEGIN:VEVENT")).hasSize(tasks + 1);
+    }
+
+    @Test
+    void aReelKeepsItsRodAndGoesOutAndInAsATable(Api api) {
+        JsonNode gear = api.get(api.sprat() + "/gear").json();
+        ObjectNode reel = (ObjectNode) gear.get("reels").get(0).deepCopy();
+        String backing = gear.get("lines").get(0).get("gearId").asString();
+        reel.put("rodClassN", 111.0)
+                .put("spoolMetal", "STEEL")
+                .put("handM", 0.6)
+                .put("backingLineGearId", backing)
+                .put("backingM", 40.0);
+        JsonNode kept = api.put(api.sprat() + "/gear/reels", reel).json();
+        assertThat(kept.get("rodClassN").asDouble()).isEqualTo(111);
+        String table = api.get(api.sprat() + "/gear/box.csv").text();
+        assertThat(table).contains("rod_class_n", "STEEL");
+        assertThat(api.send("POST", api.sprat() + "/gear/box.csv", table, "Content-Type", "text/csv")
+                        .status())
+                .isEqualTo(200);
+        JsonNode after = api.get(api.sprat() + "/gear")
+                .json()
+                .get("reels")
+                .valueStream()
+                .filter(one -> one.get("gearId").equals(kept.get("gearId")))
+                .findFirst()
+                .orElseThrow();
+        assertThat(after.get("backingM").asDouble()).isEqualTo(40);
+        assertThat(after.get("spoolMetal").asString()).isEqualTo("STEEL");
+        ObjectNode half = (ObjectNode) after.deepCopy();
+        half.remove("backingLineGearId");
+        assertThat(api.put(api.sprat() + "/gear/reels", half).fields()).containsExactly("backingLineGearId");
+    }
 }
