@@ -43,7 +43,7 @@ export function DragBar({
   }
   const window = line.window
   const set = x(line.strikeDragN)
-  const words = marks(line, x, say, figure, [left, right], narrow)
+  const words = marks(line, end, x, say, figure, [left, right], narrow)
   return (
     <section aria-label="Strike drag" className="shrink-0 bg-foam" ref={frame} data-testid="drag-window">
       <svg width={width} height={HEIGHT} className="block select-none">
@@ -159,6 +159,7 @@ const axisFigure = (value: number): string => String(Math.round(value * 100) / 1
 /** Words above and below the bar; those of one side keep clear of each other. */
 function marks(
   line: BenchLine,
+  end: number,
   x: (newtons: number) => number,
   say: (newtons: number) => string,
   figure: (newtons: number) => string,
@@ -177,7 +178,7 @@ function marks(
             words: `${narrow ? 'pull' : 'tow pull'} ${figure(line.pullN)}`,
           },
         ]),
-    ...(line.rodClassN === undefined
+    ...(line.rodClassN === undefined || line.rodClassN > end
       ? []
       : [
           {

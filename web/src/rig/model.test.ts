@@ -55,6 +55,12 @@ describe('figures of a drawing', () => {
     expect(axisTicks(30 * KG, KG).map((tick) => Math.round(tick / KG))).toEqual([0, 5, 10, 15, 20, 25, 30])
   })
 
+  it('leaves a rod that is far too strong off the axis', () => {
+    const weak = ladder({ strikeDragN: 0.5 * KG, pullN: 0.1 * KG, rodClassN: 22 * KG })
+    weak.window = { ...weak.window!, leastN: 0.2 * KG, mostN: 2 * KG, firmN: 0.2 * KG }
+    expect(axisEnd(weak, KG) / KG).toBeLessThan(4)
+  })
+
   it('holds small drags too', () => {
     const small = ladder({ strikeDragN: 3, pullN: 1, window: undefined, rodClassN: undefined } as never)
     expect(axisEnd(small, KG)).toBeGreaterThan(3)

@@ -106,15 +106,14 @@ function choices(part: Part, rows: number): number[] {
   return Array.from({ length: rows }, (_, i) => [sign * (i + 1), -sign * (i + 1)]).flat()
 }
 
+/** A rod of so many times the rest would crowd it into a corner: it is left off the axis. */
+const FAR_ROD = 2.5
+
 /** Upper end of a drag axis: a round figure over everything that is marked on it. */
 export function axisEnd(line: BenchLine, perUnit: number): number {
-  const most = Math.max(
-    line.strikeDragN,
-    line.pullN ?? 0,
-    line.window?.mostN ?? 0,
-    line.window?.firmN ?? 0,
-    Math.min(line.rodClassN ?? 0, 3 * (line.window?.mostN ?? line.rodClassN ?? 0)),
-  )
+  const told = Math.max(line.strikeDragN, line.pullN ?? 0, line.window?.mostN ?? 0, line.window?.firmN ?? 0)
+  const rod = line.rodClassN ?? 0
+  const most = rod <= FAR_ROD * told ? Math.max(told, rod) : told
   const wanted = (1.12 * most) / perUnit
   const step = 10 ** Math.floor(Math.log10(Math.max(wanted, 0.1)))
   const nice = [1, 1.5, 2, 3, 4, 5, 6, 8, 10].find((k) => k * step >= wanted) ?? 10
