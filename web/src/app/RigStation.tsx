@@ -9,13 +9,7 @@ import { Findings } from '../rig/Findings'
 import { MarksPanel, StrikePanel } from '../rig/Figures'
 import { Goods } from '../rig/Goods'
 import { PartStrip } from '../rig/PartStrip'
-import {
-  countStock,
-  eveningCalendar,
-  type BenchLine,
-  type Change,
-  type RigAsk,
-} from '../rig/queries'
+import { countStock, eveningCalendar, type BenchLine, type Change, type RigAsk } from '../rig/queries'
 import { RigNumbersSheet } from '../rig/RigNumbersSheet'
 import { Tonight } from '../rig/Tonight'
 import { useRig, type Rigging } from '../rig/useRig'
