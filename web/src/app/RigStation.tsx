@@ -174,6 +174,7 @@ function Bench({
 }) {
   const rig = rigging.rig!
   const [part, setPart] = useState<number | null>(null)
+  const [problem, setProblem] = useState<string | null>(null)
   const act = usePartActions(editor, line.lineId, gear)
   const ways = useWays(boat.boatId, editor, line.lineId, rigging.again)
   const drafted = editor.doc.draft.lines.find((one) => one.lineId === line.lineId)
@@ -186,14 +187,22 @@ function Bench({
     [preview, settle],
   )
   const mend = (changes: readonly Change[]) => edit((doc) => benched(doc, line.lineId, changes))
+  /** What could not be kept is said; nothing fails in silence. */
+  const kept = (work: Promise<unknown>, otherwise: string) =>
+    work.then(
+      () => setProblem(null),
+      () => setProblem(`${otherwise} Try again when the server is back.`),
+    )
   const count = async (item: string, amount: number | undefined) => {
-    await countStock(boat.boatId, item, amount).catch(() => undefined)
+    await kept(countStock(boat.boatId, item, amount), 'The count was not kept.')
     rigging.again()
   }
   const calendar = () =>
-    eveningCalendar(boat.boatId, asked).then(
-      (text) => download(text, `moss-wake-evening-${trip.date}.ics`, 'text/calendar'),
-      () => undefined,
+    kept(
+      eveningCalendar(boat.boatId, asked).then((text) =>
+        download(text, `moss-wake-evening-${trip.date}.ics`, 'text/calendar'),
+      ),
+      'The calendar was not made.',
     )
   const itemOf = (piece: number) => {
     const tied = drafted?.tackle[piece]
@@ -248,6 +257,11 @@ function Bench({
           role="tabpanel"
           aria-label={TAB_WORDS[tab]}
         >
+          {(problem ?? ticks.problem) && (
+            <p role="alert" className="border-l-4 border-rust pl-2">
+              {problem ?? ticks.problem}
+            </p>
+          )}
           {tab === 'tonight' && (
             <>
               <Baits rig={rig} wanted={wanted.deadBaits} onBaits={onBaits} />
@@ -258,7 +272,6 @@ function Bench({
                 onTick={(task, done) => void ticks.set(task, done)}
                 onCalendar={() => void calendar()}
               />
-              {ticks.problem && <p role="alert">{ticks.problem}</p>}
             </>
           )}
           {tab === 'goods' && <Goods rig={rig} onCount={(item, amount) => void count(item, amount)} />}
@@ -278,7 +291,7 @@ function Bench({
             <WaysPanel
               line={line}
               schools={ways.schools}
-              onTake={(school, side, by) => void ways.take(school, side, by)}
+              onTake={(school, side, by) => void kept(ways.take(school, side, by), 'The side was not kept.')}
             />
           )}
         </div>

@@ -68,7 +68,8 @@ final class BenchNotes {
                             "the water pulls {0}, so the reel needs {1}; "
                                     + (rod
                                             ? "the rod is made for {2}"
-                                            : "a third of the weakest part, " + weakest.name() + " at {3}, is {2}"),
+                                            : "a third of the weakest part, " + Sentence.plain(weakest.name())
+                                                    + " at {3}, is {2}"),
                             rod
                                     ? List.of(
                                             Figure.pull(window.pull().newtons()),
@@ -101,8 +102,8 @@ final class BenchNotes {
                         strength);
         DragWindow.Verdict verdict = window.judge(line.strikeDrag());
         double loose = window.looseMost(line.rigging().numbers()).newtons();
+        double middle = (window.least().newtons() + loose) / 2;
         if (verdict == DragWindow.Verdict.HOLDS && line.take() == Take.LOOSE && set > loose + 0.5) {
-            double middle = (window.least().newtons() + loose) / 2;
             say(
                     Kind.WINDOW,
                     Weight.PLAIN,
@@ -120,11 +121,7 @@ final class BenchNotes {
             return;
         }
         boolean slips = verdict == DragWindow.Verdict.SLIPS_ON_THE_WATER;
-        double better = line.take() == Take.LOOSE
-                ? (window.least().newtons()
-                                + window.looseMost(line.rigging().numbers()).newtons())
-                        / 2
-                : window.usual().newtons();
+        double better = line.take() == Take.LOOSE ? middle : window.usual().newtons();
         say(
                 Kind.WINDOW,
                 Weight.DANGER,

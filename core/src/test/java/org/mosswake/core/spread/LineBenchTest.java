@@ -13,7 +13,9 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.mosswake.core.caution.Caution;
 import org.mosswake.core.rig.DragWindow;
+import org.mosswake.core.rig.JointKind;
 import org.mosswake.core.rig.Reel;
+import org.mosswake.core.rig.RigNumbers;
 import org.mosswake.core.rig.Spool;
 import org.mosswake.core.rig.Take;
 import org.mosswake.core.spread.BenchNote.Kind;
@@ -382,5 +384,21 @@ class LineBenchTest {
                         .orElseThrow()
                         .peakN())
                 .isLessThan(before.shock().orElseThrow().peakN());
+    }
+
+    /** A name with braces is a name, wherever it is said. */
+    @Test
+    void aLineWhoseJointsTakeNothingIsNamedAsItIsCalled() {
+        LineItem braced = item(LineKind.HOLLOW_BRAID, 15);
+        braced = new LineItem(braced.id(), "Braid {3}", braced.kind(), braced.metre(), braced.strength());
+        SpreadLine line = ladder(130, 146);
+        line = line.withTackle(
+                BenchChange.withPiece(line.tackle(), 3, line.tackle().get(3).withLine(braced)));
+        RigNumbers whole = RigNumbers.USUAL;
+        for (JointKind kind : JointKind.values()) {
+            whole = whole.with(RigNumbers.joint(kind), 1);
+        }
+        BenchNote said = note(bench(line.withRigging(line.rigging().withNumbers(whole)), 14), Kind.WINDOW);
+        assertThat(said.text().text()).contains("Braid (3)");
     }
 }
