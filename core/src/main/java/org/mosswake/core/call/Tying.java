@@ -23,9 +23,6 @@ import org.mosswake.core.units.ForceUnit;
 
 /** Ties what a position wants from what is left in the box; notes what is not there. */
 final class Tying {
-    /** Deeper than this the line is pushed all the way into the clip, or it lets go early (practice; m, ESTIMATE). */
-    private static final double DEEP_SEAT_M = 12;
-
     private final Box box;
     private final Schools schools;
     private final Map<UUID, Integer> lures = new HashMap<>();
@@ -245,7 +242,7 @@ final class Tying {
         if (cable.isEmpty()) {
             lacks.add("downrigger cable");
         }
-        ClipSeat seat = depthM > DEEP_SEAT_M ? ClipSeat.FULL : ClipSeat.HALF;
+        ClipSeat seat = ClipSeat.usual(depthM);
         return ball.flatMap(weight -> cable.map(line -> DeepRig.reaching(depthM, weight.item(), line, seat)));
     }
 }

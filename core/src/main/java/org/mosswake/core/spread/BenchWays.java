@@ -8,6 +8,7 @@ import org.mosswake.core.rig.DragWindow;
 import org.mosswake.core.rig.Hooks;
 import org.mosswake.core.rig.Material;
 import org.mosswake.core.rig.RigNumbers;
+import org.mosswake.core.rig.Seam;
 import org.mosswake.core.rig.Take;
 import org.mosswake.core.spread.BenchChange.What;
 import org.mosswake.core.tow.Body;
@@ -15,15 +16,11 @@ import org.mosswake.core.tow.TowAnswer;
 import org.mosswake.core.tow.TowShape;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Force;
-import org.mosswake.core.units.ForceUnit;
 import org.mosswake.core.units.Sentence;
 import org.mosswake.core.units.SpeedThroughWater;
 
 /** What each side of a disagreement of the trade means for one line, reckoned by tying and towing it so. */
 public final class BenchWays {
-    /** Clear line against teeth starts here (ESTIMATE). */
-    private static final double HEAVY_CLEAR_N =
-            Force.of(80, ForceUnit.POUND_FORCE).newtons() - 1;
     /** A skirt over a bait's head adds about so much drag (m², ESTIMATE). */
     private static final double SKIRT_M2 = 0.0003;
 
@@ -139,7 +136,7 @@ public final class BenchWays {
 
     private Side bite(LineItem now, boolean metal) {
         boolean already = metal == now.kind().material().metal()
-                && (metal || now.strength().newtons() >= HEAVY_CLEAR_N);
+                && (metal || now.strength().newtons() >= LineRigging.HEAVY_CLEAR_N);
         Optional<LineItem> item = already ? Optional.of(now) : nearest(now, metal);
         if (item.isEmpty()) {
             return new Side(
@@ -162,15 +159,15 @@ public final class BenchWays {
                         : List.of(BenchChange.gear(What.LINE, 0, item.get().id())));
     }
 
-    private org.mosswake.core.rig.Seam foot(boolean already) {
-        return already ? line.tackle().get(0).foot() : org.mosswake.core.rig.Seam.USUAL;
+    private Seam foot(boolean already) {
+        return already ? line.tackle().get(0).foot() : Seam.USUAL;
     }
 
     private Optional<LineItem> nearest(LineItem now, boolean metal) {
         return ask.lines().stream()
                 .filter(item -> metal
                         ? item.kind() == LineKind.BITE_WIRE || item.kind() == LineKind.BITE_CABLE
-                        : clear(item) && item.strength().newtons() >= HEAVY_CLEAR_N)
+                        : clear(item) && item.strength().newtons() >= LineRigging.HEAVY_CLEAR_N)
                 .min(Comparator.comparingDouble(item ->
                         Math.abs(item.strength().newtons() - now.strength().newtons())));
     }

@@ -13,6 +13,13 @@ public enum ClipSeat {
         this.holdN = holdN;
     }
 
+    /** Deeper than this the line is pushed all the way in, or it lets go early (practice; m, ESTIMATE). */
+    private static final double DEEP_M = 12;
+
+    public static ClipSeat usual(double depthM) {
+        return depthM > DEEP_M ? FULL : HALF;
+    }
+
     /** Pull at which it lets go (N). */
     public double holdN() {
         return holdN;

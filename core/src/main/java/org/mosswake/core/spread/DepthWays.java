@@ -34,6 +34,11 @@ public record DepthWays(Optional<Sought> letOut, Optional<Sought> cable, Optiona
                 ways.speed());
     }
 
+    /** The lead alone, for those who ask for nothing else; empty without one. */
+    static Optional<Sought> lead(SpreadLine line, SpeedThroughWater speed, double depthM) {
+        return new Ways(line, speed, depthM).lead();
+    }
+
     private record Ways(SpreadLine line, SpeedThroughWater now, double depthM, LineSolver solver) {
         Ways(SpreadLine line, SpeedThroughWater now, double depthM) {
             this(line, now, depthM, new LineSolver());

@@ -13,6 +13,7 @@ import org.mosswake.core.rig.Reel;
 import org.mosswake.core.rig.Seam;
 import org.mosswake.core.rig.Take;
 import org.mosswake.core.spread.BenchChange.What;
+import org.mosswake.core.tow.TowAnswer;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Force;
 import org.mosswake.core.units.Sentence;
@@ -56,7 +57,7 @@ final class DragMends {
     }
 
     private Optional<DragWindow> window(SpreadLine tied, SpeedThroughWater at) {
-        return solver.settle(tied, at) instanceof org.mosswake.core.tow.TowAnswer.Shaped shaped
+        return solver.settle(tied, at) instanceof TowAnswer.Shaped shaped
                 ? Optional.of(tied.dragWindow(new Force(shaped.shape().tensionAtTipN())))
                 : Optional.empty();
     }

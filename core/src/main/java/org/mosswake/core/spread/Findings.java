@@ -23,12 +23,6 @@ final class Findings {
     private static final double LEVEL_DEPTH_M = 0.3;
     /** Sides that differ by less were meant to be level (m). */
     private static final double MEANT_LEVEL_M = 6;
-    /** From about nine knots a weight of a pound or more comes back at the boat (ESTIMATE). */
-    private static final double FAST_MPS = 4.6;
-
-    private static final double HEAVY_WEIGHT_KG = 0.4;
-    /** Ten kilograms: more than a person off balance holds (ESTIMATE). */
-    private static final double HEAVY_DRAG_N = 98;
     /** Lures whose share out of the water differs by less are spoken of together. */
     private static final double SAME_SHARE = 0.06;
 
@@ -152,7 +146,9 @@ final class Findings {
 
     /** Dangers to the crew, by what is tied and set. */
     private void cares() {
-        var weighted = lines.stream().filter(this::throwsAWeight).toList();
+        var weighted = lines.stream()
+                .filter(line -> line.line().throwsAWeight(spread.speed()))
+                .toList();
         if (!weighted.isEmpty()) {
             double hardest = weighted.stream()
                     .flatMap(line -> line.shape().stream())
@@ -161,24 +157,14 @@ final class Findings {
                     .orElse(0);
             found.add(Finding.about(Kind.CARE_WEIGHT, ids(weighted)).withPull(hardest));
         }
-        var tight = lines.stream()
-                .filter(line -> line.line().strikeDrag().newtons() >= HEAVY_DRAG_N)
-                .toList();
+        var tight = lines.stream().filter(line -> line.line().heavilyDragged()).toList();
         if (!tight.isEmpty()) {
             double most = tight.stream()
                     .mapToDouble(line -> line.line().strikeDrag().newtons())
                     .max()
                     .orElseThrow();
-            found.add(Finding.about(Kind.CARE_DRAG, ids(tight)).withDrag(most, HEAVY_DRAG_N));
+            found.add(Finding.about(Kind.CARE_DRAG, ids(tight)).withDrag(most, SpreadLine.HEAVY_DRAG_N));
         }
-    }
-
-    private boolean throwsAWeight(SolvedLine line) {
-        return spread.speed().mps() >= FAST_MPS
-                && line.line().tackle().stream()
-                        .skip(1)
-                        .flatMap(piece -> piece.item().stream())
-                        .anyMatch(item -> item.body().massKg() >= HEAVY_WEIGHT_KG);
     }
 
     /** The line with the least room between pull and drag, when all of them hold. */

@@ -49,9 +49,6 @@ public record LineBench(
     static final double RUN_MPS = 5;
 
     private static final double[] RUNS_M = {50, 100, 150, 200, 300, 400};
-    private static final double FAST_MPS = 4.6;
-    private static final double HEAVY_WEIGHT_KG = 0.4;
-    private static final double HEAVY_DRAG_N = 98;
 
     public LineBench {
         runs = List.copyOf(runs);
@@ -129,14 +126,10 @@ public record LineBench(
 
     private static List<Caution> cautions(SpreadLine line, Chain chain, SpeedThroughWater speed) {
         var cautions = new ArrayList<Caution>();
-        boolean heavy = line.tackle().stream()
-                .skip(1)
-                .flatMap(piece -> piece.item().stream())
-                .anyMatch(item -> item.massKg() >= HEAVY_WEIGHT_KG);
-        if (heavy && speed.mps() >= FAST_MPS) {
+        if (line.throwsAWeight(speed)) {
             cautions.add(Caution.WEIGHT_BACK);
         }
-        if (line.strikeDrag().newtons() >= HEAVY_DRAG_N) {
+        if (line.heavilyDragged()) {
             cautions.add(Caution.HEAVY_DRAG);
         }
         cautions.add(Caution.ROD_UNDER_LOAD);

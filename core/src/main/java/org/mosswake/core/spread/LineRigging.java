@@ -11,11 +11,16 @@ import org.mosswake.core.rig.RigNumbers;
 import org.mosswake.core.rig.Rigging;
 import org.mosswake.core.rig.Rigging.Bait;
 import org.mosswake.core.rig.Take;
+import org.mosswake.core.units.Force;
+import org.mosswake.core.units.ForceUnit;
 
 /** A line of a spread in the words of the bench. */
 public final class LineRigging {
     /** Where nobody measured the bait (m, ESTIMATE). */
     private static final double USUAL_BAIT_M = 0.25;
+
+    /** Clear line from this strength on stands teeth for a while (ESTIMATE; a newton for rounding). */
+    static final double HEAVY_CLEAR_N = Force.of(80, ForceUnit.POUND_FORCE).newtons() - 1;
 
     private LineRigging() {}
 

@@ -41,6 +41,12 @@ public record SpreadLine(
         Rigging rigging) {
     /** Main line always left above the leaders (m): the tow is not accepted with less. */
     private static final double LEAST_MAIN_LINE_M = 0.5;
+    /** From about nine knots a weight of a pound or more comes back at the boat (ESTIMATE). */
+    private static final double FAST_MPS = 4.6;
+
+    private static final double HEAVY_WEIGHT_KG = 0.4;
+    /** Ten kilograms: more than a person off balance holds (ESTIMATE). */
+    static final double HEAVY_DRAG_N = 98;
 
     public SpreadLine(UUID id, Holder holder, double letOutM, Force strikeDrag, List<TacklePiece> tackle) {
         this(id, holder, letOutM, strikeDrag, tackle, Optional.empty());
@@ -149,6 +155,20 @@ public record SpreadLine(
     public DragWindow dragWindow(Force pull) {
         return DragWindow.of(
                 take(), pull, chain().strength(), rigging.reel().flatMap(Reel::rodClass), rigging.numbers());
+    }
+
+    /** Its weight flies back at the boat when it parts. */
+    boolean throwsAWeight(SpeedThroughWater speed) {
+        return speed.mps() >= FAST_MPS
+                && tackle.stream()
+                        .skip(1)
+                        .flatMap(piece -> piece.item().stream())
+                        .anyMatch(item -> item.massKg() >= HEAVY_WEIGHT_KG);
+    }
+
+    /** Takes a rod at a strike, and a person with it. */
+    boolean heavilyDragged() {
+        return strikeDrag.newtons() >= HEAVY_DRAG_N;
     }
 
     public Tow tow(SpeedThroughWater speed) {

@@ -12,8 +12,6 @@ import org.mosswake.core.spread.BenchNote.Mend;
 import org.mosswake.core.spread.BenchNote.Weight;
 import org.mosswake.core.tow.Sought;
 import org.mosswake.core.units.Figure;
-import org.mosswake.core.units.Force;
-import org.mosswake.core.units.ForceUnit;
 import org.mosswake.core.units.Sentence;
 import org.mosswake.core.units.SpeedThroughWater;
 
@@ -23,13 +21,8 @@ final class TackleNotes {
     private static final double LEADED_WATER_M = 40;
 
     private static final double OFF_BOTTOM_M = 1.5;
-    private static final double DEEP_SEAT_M = 12;
     private static final double LEAD_TWIG_M = 1.5;
     private static final double TRAILER_M = 4.5;
-
-    /** Clear line from here on stands teeth for a while (ESTIMATE). */
-    private static final double HEAVY_CLEAR_N =
-            Force.of(80, ForceUnit.POUND_FORCE).newtons() - 1;
 
     private final LineBench bench;
     private final SpreadLine line;
@@ -63,7 +56,7 @@ final class TackleNotes {
     /** Plain line against a fish with teeth; what would stand them, from the box. */
     private void teeth() {
         LineItem leader = line.tackle().get(0).line();
-        boolean stands = bench.chain().standsTeeth() || leader.strength().newtons() >= HEAVY_CLEAR_N;
+        boolean stands = bench.chain().standsTeeth() || leader.strength().newtons() >= LineRigging.HEAVY_CLEAR_N;
         if (!ask.teeth() || stands) {
             return;
         }
@@ -89,8 +82,8 @@ final class TackleNotes {
     private void clip() {
         line.deep().ifPresent(deep -> {
             double depth = bench.shape().map(shape -> shape.depthM()).orElse(deep.cableOutM());
-            boolean full = depth > DEEP_SEAT_M;
-            boolean right = full == (deep.seat() == ClipSeat.FULL);
+            boolean full = ClipSeat.usual(depth) == ClipSeat.FULL;
+            boolean right = deep.seat() == ClipSeat.usual(depth);
             say(
                     Kind.CLIP,
                     right ? Weight.GOOD : Weight.DANGER,
@@ -195,8 +188,7 @@ final class TackleNotes {
     private void lead() {
         ask.bottomM().filter(bottom -> bottom <= LEADED_WATER_M).ifPresent(bottom -> {
             double wanted = Math.max(1, bottom - OFF_BOTTOM_M);
-            DepthWays.of(line, speed, wanted, line.letOutM())
-                    .lead()
+            DepthWays.lead(line, speed, wanted)
                     .flatMap(Sought::value)
                     .ifPresent(kg -> say(
                             Kind.LEAD,
