@@ -276,6 +276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/marked": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["marked"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boats/{boat}/numbers": {
         parameters: {
             query?: never;
@@ -523,7 +539,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["trip"];
         put: operations["save_1"];
         post?: never;
         delete?: never;
@@ -1094,9 +1110,10 @@ export interface components {
             firstLight?: string;
             /** Format: date-time */
             lastLight?: string;
+            light: components["schemas"]["LightReply"][];
             moon: components["schemas"]["MoonReply"];
             /** Format: date-time */
-            noon?: string;
+            noon: string;
             /** Format: date-time */
             rise?: string;
             /** Format: date-time */
@@ -1280,6 +1297,8 @@ export interface components {
             kind: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
             /** Format: double */
             lacking: number;
+            /** Format: int32 */
+            version: number;
             words: string;
         };
         GroundBody: {
@@ -1365,6 +1384,14 @@ export interface components {
             spreadId: string;
             /** Format: int32 */
             version: number;
+        };
+        LightReply: {
+            /** Format: date-time */
+            from: string;
+            /** @enum {string} */
+            light: "NIGHT" | "TWILIGHT" | "DAY";
+            /** Format: date-time */
+            to: string;
         };
         LineBenchReply: {
             bait?: components["schemas"]["BaitReply"];
@@ -1559,6 +1586,15 @@ export interface components {
             way: "INK" | "METERED" | "COUNTER" | "PULLS" | "WIRE_MARKS";
             words: string;
         };
+        MarkedReply: {
+            mend: string;
+            name: string;
+            says: string;
+            /** Format: int32 */
+            version: number;
+            /** @enum {string} */
+            where: "BOAT" | "BOX" | "NUMBERS" | "BENCH_NUMBERS" | "RULES" | "PLAN";
+        };
         MendReply: {
             /** @enum {string} */
             change: "SPEED" | "LET_OUT" | "STRIKE_DRAG" | "CABLE_OUT";
@@ -1620,6 +1656,14 @@ export interface components {
         };
         NumbersBody: {
             set: components["schemas"]["NumberBody"][];
+            /** Format: int32 */
+            version: number;
+        };
+        NumbersReply: {
+            marked: components["schemas"]["MarkedReply"][];
+            set: components["schemas"]["NumberBody"][];
+            /** Format: int32 */
+            version: number;
         };
         ObservationBody: {
             /** @enum {string} */
@@ -1637,6 +1681,8 @@ export interface components {
             /** @enum {string} */
             playbook: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
             stories: components["schemas"]["StoryReply"][];
+            /** Format: int32 */
+            version: number;
         };
         OriginReply: {
             lacks: components["schemas"]["SentenceReply"][];
@@ -1644,8 +1690,10 @@ export interface components {
             madeAt: string;
             notes: components["schemas"]["SentenceReply"][];
             /** @enum {string} */
-            playbook: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            playbook?: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
             stories: components["schemas"]["StoryReply"][];
+            /** Format: int32 */
+            version: number;
         };
         PartReply: {
             choices: components["schemas"]["ChoiceReply"][];
@@ -1717,6 +1765,7 @@ export interface components {
             linesIn?: string;
             /** Format: double */
             runOutMin: number;
+            setAside?: components["schemas"]["SetAside"][];
             /** Format: int32 */
             version: number;
         };
@@ -1832,7 +1881,7 @@ export interface components {
             /** Format: double */
             fishKg: number;
             lines: components["schemas"]["LineBenchReply"][];
-            ticked: string[];
+            ticked: components["schemas"]["Ticked"][];
             tonight: components["schemas"]["TonightReply"];
         };
         RoomReply: {
@@ -1863,6 +1912,10 @@ export interface components {
             species: "WAHOO" | "TUNA" | "MAHI" | "KING" | "SAILFISH" | "SCHOOL_BLUEFIN" | "STRIPED_BASS" | "CHINOOK" | "COHO";
             /** Format: int32 */
             version: number;
+        };
+        RulesReply: {
+            marked: components["schemas"]["MarkedReply"][];
+            rules: components["schemas"]["RuleBody"][];
         };
         Run: {
             /** Format: double */
@@ -1920,6 +1973,12 @@ export interface components {
             figures: components["schemas"]["FigureReply"][];
             text: string;
         };
+        SetAside: {
+            kept: string;
+            mend: string;
+            says: string;
+            topic: string;
+        };
         SetReply: {
             /** Format: uuid */
             becauseLineId?: string;
@@ -1947,6 +2006,8 @@ export interface components {
             school: "FARTHEST" | "FAST" | "BITE_LEADER" | "HOOKS" | "SEARCH" | "OFFER" | "BAIT" | "BAIT_SKIRT" | "BAIT_RIGGERS" | "DEEP" | "ROD_SET" | "CLEARING" | "GUIDES" | "SPEED_BY" | "HOURS" | "TAKE";
             /** Format: int32 */
             side: number;
+            /** Format: int32 */
+            version: number;
         };
         SideReply: {
             foul?: components["schemas"]["FoulReply"];
@@ -2057,6 +2118,8 @@ export interface components {
             /** Format: double */
             amount?: number;
             item: string;
+            /** Format: int32 */
+            version: number;
         };
         StoryReply: {
             /** Format: uuid */
@@ -2132,6 +2195,13 @@ export interface components {
         TickBody: {
             done: boolean;
             task: string;
+            /** Format: int32 */
+            version: number;
+        };
+        Ticked: {
+            task: string;
+            /** Format: int32 */
+            version: number;
         };
         TidePoint: {
             /** Format: date-time */
@@ -2157,13 +2227,10 @@ export interface components {
             heightM: number;
         };
         Title: {
-            /** Format: int32 */
-            lines: number;
-            name: string;
-            /** Format: date-time */
-            savedAt: string;
             /** Format: uuid */
-            spreadId: string;
+            boatId: string;
+            name: string;
+            place: string;
             /** Format: int32 */
             version: number;
         };
@@ -2358,7 +2425,10 @@ export type $defs = Record<string, never>;
 export interface operations {
     boats: {
         parameters: {
-            query?: never;
+            query?: {
+                from?: number;
+                count?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -2371,7 +2441,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BoatBody"][];
+                    "application/json": components["schemas"]["Title"][];
                 };
             };
         };
@@ -2822,6 +2892,28 @@ export interface operations {
             };
         };
     };
+    marked: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkedReply"][];
+                };
+            };
+        };
+    };
     numbers_1: {
         parameters: {
             query?: never;
@@ -2839,7 +2931,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["NumbersBody"];
+                    "application/json": components["schemas"]["NumbersReply"];
                 };
             };
         };
@@ -2865,7 +2957,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["NumbersBody"];
+                    "application/json": components["schemas"]["NumbersReply"];
                 };
             };
         };
@@ -2989,7 +3081,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["NumbersBody"];
+                    "application/json": components["schemas"]["NumbersReply"];
                 };
             };
         };
@@ -3015,7 +3107,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["NumbersBody"];
+                    "application/json": components["schemas"]["NumbersReply"];
                 };
             };
         };
@@ -3037,7 +3129,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RuleBody"][];
+                    "application/json": components["schemas"]["RulesReply"];
                 };
             };
         };
@@ -3070,11 +3162,13 @@ export interface operations {
     };
     remove: {
         parameters: {
-            query?: never;
+            query: {
+                version: number;
+            };
             header?: never;
             path: {
                 boat: string;
-                species: "WAHOO" | "TUNA" | "MAHI" | "KING" | "SAILFISH" | "SCHOOL_BLUEFIN" | "STRIPED_BASS" | "CHINOOK" | "COHO";
+                species: string;
             };
             cookie?: never;
         };
@@ -3165,7 +3259,10 @@ export interface operations {
     };
     spreads: {
         parameters: {
-            query?: never;
+            query?: {
+                from?: number;
+                count?: number;
+            };
             header?: never;
             path: {
                 boat: string;
@@ -3307,7 +3404,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": string[];
+                    "application/json": components["schemas"]["Ticked"][];
                 };
             };
         };
@@ -3327,18 +3424,23 @@ export interface operations {
             };
         };
         responses: {
-            /** @description No Content */
-            204: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["StockBody"];
+                };
             };
         };
     };
     trips: {
         parameters: {
-            query?: never;
+            query?: {
+                from?: number;
+                count?: number;
+            };
             header?: never;
             path: {
                 boat: string;
@@ -3354,6 +3456,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TripBody"][];
+                };
+            };
+        };
+    };
+    trip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                trip: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TripBody"];
                 };
             };
         };

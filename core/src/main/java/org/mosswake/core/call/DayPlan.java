@@ -55,9 +55,7 @@ public final class DayPlan {
 
     public static List<Step> of(Situation s, Call call, Wishes wishes) {
         Playbook p = call.taken();
-        Instant midday = s.day().atTime(12, 0).atZone(wishes.zone()).toInstant();
-        Instant linesIn =
-                wishes.linesIn().orElseGet(() -> Timeline.firstLight(wishes.sun(), midday.minus(Duration.ofHours(6))));
+        Instant linesIn = wishes.linesIn().orElseGet(() -> linesIn(wishes.sun()));
         Instant home = wishes.home().orElseGet(() -> home(s, wishes.sun(), linesIn));
         boolean live = p.is(Trait.LIVE_BAIT);
         int aboard = s.conditions().count(Topic.LIVE_BAIT).orElse(0);
@@ -66,7 +64,7 @@ public final class DayPlan {
         int leaders = Math.max(call.lines().lines() + SPARE_LEADERS, dead);
         var needs = new Timeline.Needs(
                 linesIn,
-                wishes.linesIn().isPresent() ? "your hour" : "it is first light",
+                wishes.linesIn().isPresent() ? "your hour" : lightWords(wishes.sun()),
                 call.lines().lines(),
                 wishes.runOut(),
                 bait,
@@ -79,11 +77,23 @@ public final class DayPlan {
         return Timeline.of(needs, wishes.zone(), wishes.tide(), fishing(s, call, wishes.sun(), needs));
     }
 
+    /** At dawn, else when shapes can be told, else at sunrise; where none of them comes, six hours before noon. */
+    private static Instant linesIn(SunDay sun) {
+        return sun.dawn().or(sun::firstLight).or(sun::rise).orElse(sun.noon().minus(Duration.ofHours(6)));
+    }
+
+    private static String lightWords(SunDay sun) {
+        if (sun.dawn().or(sun::firstLight).or(sun::rise).isPresent()) {
+            return "it is first light";
+        }
+        return sun.up().isPresent() ? "the sun does not set" : "it stays dark";
+    }
+
     /** Sunset, or four hours after lines in for those who fish the early hours only. */
     private static Instant home(Situation s, SunDay sun, Instant linesIn) {
         return s.schools().is(School.HOURS, 1)
                 ? linesIn.plus(Duration.ofHours(4))
-                : sun.set().orElse(linesIn.plus(Duration.ofHours(9)));
+                : sun.set().filter(linesIn::isBefore).orElse(linesIn.plus(Duration.ofHours(9)));
     }
 
     private static List<Step> fishing(Situation s, Call call, SunDay sun, Timeline.Needs needs) {
@@ -146,7 +156,7 @@ public final class DayPlan {
         double top = Math.max(2, 0.25 * Math.min(DEEPEST_M, depth.get()));
         var column = new Coverage(top, bottom, Coverage.USUAL_STEP_M, Coverage.USUAL_EVERY, APART_M);
         boolean moon = s.moment().nearNewOrFull() && reached;
-        Optional<Instant> noon = moon ? sun.noon() : Optional.empty();
+        Optional<Instant> noon = moon ? Optional.of(sun.noon()) : Optional.empty();
         int deep = deepLines(s);
         column
                 .settings(

@@ -18,6 +18,8 @@ public record Moment(Instant at, Light light, Optional<Double> streamMps, boolea
     /** By late morning the early bite is over (practice). */
     private static final Duration MORNING = Duration.ofHours(4);
 
+    private static final Duration MIDDAY_ENDS = Duration.ofHours(2);
+
     private static final double NEW_BELOW = 0.1;
     private static final double FULL_ABOVE = 0.9;
 
@@ -45,26 +47,27 @@ public record Moment(Instant at, Light light, Optional<Double> streamMps, boolea
                 at, light(at, sun), streamMps.map(Math::abs), moon.lit() < NEW_BELOW || moon.lit() > FULL_ABOVE);
     }
 
-    private static Light light(Instant at, SunDay sun) {
-        if (sun.rise().isEmpty() || sun.set().isEmpty()) {
-            return sun.noon().isPresent() ? Light.MIDDAY : Light.NIGHT;
+    private static Light light(Instant time, SunDay sun) {
+        Instant at = sun.onThisDay(time);
+        switch (sun.lightAt(at)) {
+            case NIGHT:
+                return Light.NIGHT;
+            case TWILIGHT:
+                return at.isBefore(sun.noon()) ? Light.FIRST_LIGHT : Light.DUSK;
+            default:
+                break;
         }
-        Instant rise = sun.rise().get();
-        Instant set = sun.set().get();
-        if (at.isBefore(sun.firstLight().orElse(rise))
-                || at.isAfter(sun.lastLight().orElse(set))) {
-            return Light.NIGHT;
-        }
-        if (at.isBefore(rise.plus(LOW_SUN))) {
+        if (sun.rise().filter(rise -> at.isBefore(rise.plus(LOW_SUN))).isPresent()) {
             return Light.FIRST_LIGHT;
         }
-        if (!at.isBefore(set.minus(LOW_SUN))) {
+        if (sun.set().filter(set -> !at.isBefore(set.minus(LOW_SUN))).isPresent()) {
             return Light.DUSK;
         }
-        if (at.isBefore(rise.plus(MORNING))) {
+        if (sun.rise().filter(rise -> at.isBefore(rise.plus(MORNING))).isPresent()) {
             return Light.MORNING;
         }
-        Instant afternoon = sun.noon().orElse(rise.plus(MORNING)).plus(Duration.ofHours(2));
-        return at.isBefore(afternoon) ? Light.MIDDAY : Light.AFTERNOON;
+        // Where the sun does not set no hour is low: the middle of the day is as long as the sun is up.
+        Instant afternoon = sun.noon().plus(MIDDAY_ENDS);
+        return sun.rise().isEmpty() || at.isBefore(afternoon) ? Light.MIDDAY : Light.AFTERNOON;
     }
 }

@@ -1,16 +1,14 @@
 package org.mosswake.core.call;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.mosswake.core.fault.Accepted;
-import org.mosswake.core.fault.FaultCode;
-import org.mosswake.core.fault.Faults;
 import org.mosswake.core.units.Basis;
 import org.mosswake.core.units.Figure;
+import org.mosswake.core.units.Named;
+import org.mosswake.core.units.NumberBook;
 
 /**
  * The numbers a call is made with: defaults of the playbooks, bands and rules, and what the skipper has set instead.
@@ -18,73 +16,30 @@ import org.mosswake.core.units.Figure;
  * @param set by the key of the number, in SI
  */
 public record Numbers(Map<String, Double> set) {
+    private static final NumberBook BOOK = new NumberBook(catalogue(), orders());
     public static final Numbers USUAL = new Numbers(Map.of());
-    private static final Map<String, Named> CATALOGUE = catalogue();
     /** A soaring let-out is no help when weed is about: it is cut by this share for scattered weed. */
     static final String WEED_SCATTERED_CUT = "WEED.scatteredCut";
 
     static final String WEED_THICK_CUT = "WEED.thickCut";
 
-    /**
-     * @param words  what it is
-     * @param kind   of figure
-     * @param usual  its default, in SI
-     * @param basis  where the default comes from
-     * @param range  accepted
-     */
-    public record Named(String key, String words, Figure.Kind kind, double usual, Basis basis, Accepted range) {}
-
     public Numbers {
-        var faults = new Faults();
-        set.forEach((key, value) -> {
-            Named named = CATALOGUE.get(key);
-            if (named == null) {
-                faults.add(FaultCode.NOT_FOUND, key, key);
-            } else {
-                named.range().check(faults, key, value);
-            }
-        });
-        faults.throwIfAny();
-        var chosen = Map.copyOf(set);
-        set = chosen;
-        chosen.keySet().stream()
-                .map(key -> key.substring(0, key.indexOf('.')))
-                .distinct()
-                .forEach(owner -> checkOrder(chosen, owner));
+        BOOK.check(set);
+        set = Map.copyOf(set);
     }
 
-    /** What belongs in order stays in order: the least speed under the first one under the most, and so on. */
-    private static void checkOrder(Map<String, Double> set, String owner) {
-        var faults = new Faults();
-        for (String[] chain : new String[][] {
-            {"leastMps", "startMps", "mostMps"},
-            {"leastLines", "usualLines", "mostLines"},
-            {"waterFromM", "waterToM"},
-            {"coldest", "from", "to", "warmest"}
-        }) {
-            for (int i = 1; i < chain.length; i++) {
-                String before = owner + "." + chain[i - 1];
-                String after = owner + "." + chain[i];
-                if (CATALOGUE.containsKey(before) && CATALOGUE.containsKey(after) && of(set, before) > of(set, after)) {
-                    faults.add(FaultCode.OUT_OF_RANGE, after, of(set, after), of(set, before), "more", "");
-                }
-            }
-        }
-        faults.throwIfAny();
+    /** What can be used of a set that an earlier edition may have kept. */
+    public static NumberBook.Usable usable(Map<String, Double> set) {
+        return BOOK.usable(set);
     }
 
     /** Every number there is, in the order of the playbooks, the bands, and the rules. */
     public static List<Named> all() {
-        return List.copyOf(CATALOGUE.values());
+        return BOOK.all();
     }
 
     public double of(String key) {
-        return of(set, key);
-    }
-
-    private static double of(Map<String, Double> set, String key) {
-        return Optional.ofNullable(set.get(key))
-                .orElseGet(() -> CATALOGUE.get(key).usual());
+        return BOOK.of(set, key);
     }
 
     public Numbers with(String key, double value) {
@@ -177,7 +132,29 @@ public record Numbers(Map<String, Double> set) {
                             Basis.ESTIMATE,
                             new Accepted(-99, 99, "")));
         }
-        return Collections.unmodifiableMap(all);
+        return all;
+    }
+
+    /** The least speed under the first one under the most, and so on. */
+    private static List<List<String>> orders() {
+        var orders = new ArrayList<List<String>>();
+        for (PlaybookId id : PlaybookId.values()) {
+            String name = id.name() + ".";
+            orders.add(List.of(name + "leastMps", name + "startMps", name + "mostMps"));
+            orders.add(List.of(name + "leastLines", name + "usualLines", name + "mostLines"));
+            orders.add(List.of(name + "waterFromM", name + "waterToM"));
+            List<Slot> slots = Playbooks.usual(id).slots();
+            for (int i = 0; i < slots.size(); i++) {
+                if (slots.get(i).reach().aim() != Slot.Aim.BY_LIGHT) {
+                    orders.add(List.of(name + slotKey(i, "least"), name + slotKey(i, "most")));
+                }
+            }
+        }
+        for (Species species : Species.values()) {
+            String name = species.name() + ".";
+            orders.add(List.of(name + "coldest", name + "from", name + "to", name + "warmest"));
+        }
+        return orders;
     }
 
     private static void playbook(Map<String, Named> all, Playbook p) {

@@ -7,7 +7,6 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.core.units.Figure;
@@ -182,14 +181,5 @@ public final class Timeline {
 
     private static Duration minutes(double minutes) {
         return Duration.ofSeconds(Math.round(minutes * 60));
-    }
-
-    /** First light, else dawn, else sunrise, else the given hour. */
-    public static Instant firstLight(SunDay sun, Instant otherwise) {
-        return Optional.<Instant>empty()
-                .or(sun::dawn)
-                .or(sun::firstLight)
-                .or(sun::rise)
-                .orElse(otherwise);
     }
 }

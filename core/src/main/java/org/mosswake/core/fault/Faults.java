@@ -2,28 +2,62 @@ package org.mosswake.core.fault;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
-/** Collects every fault of one request, so that all are answered at once. A field is blamed once. */
+/**
+ * Collects the faults of one request, so that all are answered at once. A field is blamed once. What is noted costs the
+ * same however much was noted before, and after {@link #MOST} they are only counted: nobody reads more.
+ */
 public final class Faults {
+    /** Faults answered by name; the rest are one sentence. */
+    public static final int MOST = 50;
+
     private final List<Fault> found = new ArrayList<>();
+    private final Set<String> blamed = new HashSet<>();
+    private int more;
 
     public void add(FaultCode code, String field, Object... values) {
-        add(Fault.of(code, field, values));
+        if (!blames(field)) {
+            if (found.size() < MOST) {
+                note(Fault.of(code, field, values));
+            } else {
+                more++;
+            }
+        }
     }
 
     public void add(Fault fault) {
         if (!blames(fault.field())) {
-            found.add(fault);
+            if (found.size() < MOST) {
+                note(fault);
+            } else {
+                more++;
+            }
         }
+    }
+
+    private void note(Fault fault) {
+        found.add(fault);
+        blamed.add(fault.field());
     }
 
     /** True when this field, or one that holds it, is already at fault: nothing more can be said of it. */
     public boolean blames(String field) {
-        return found.stream()
-                .anyMatch(f -> f.field().equals(field)
-                        || field.startsWith(f.field() + ".")
-                        || field.startsWith(f.field() + "["));
+        if (blamed.isEmpty()) {
+            return false;
+        }
+        if (blamed.contains(field)) {
+            return true;
+        }
+        for (int end = field.length() - 1; end > 0; end--) {
+            char c = field.charAt(end);
+            if ((c == '.' || c == '[') && blamed.contains(field.substring(0, end))) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Present, or a fault. */
@@ -56,13 +90,28 @@ public final class Faults {
         return value.size() <= most;
     }
 
+    public boolean isEmpty() {
+        return found.isEmpty();
+    }
+
+    /** How many there are, named or only counted. */
+    public int total() {
+        return found.size() + more;
+    }
+
+    /** The first {@link #MOST}, and how many more there are. */
     public List<Fault> list() {
-        return List.copyOf(found);
+        if (more == 0) {
+            return List.copyOf(found);
+        }
+        var all = new ArrayList<>(found);
+        all.add(Fault.of(FaultCode.AND_MORE, "", more));
+        return List.copyOf(all);
     }
 
     public void throwIfAny() {
         if (!found.isEmpty()) {
-            throw new FaultException(found);
+            throw new FaultException(list());
         }
     }
 }

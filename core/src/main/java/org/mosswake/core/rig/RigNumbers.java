@@ -1,14 +1,13 @@
 package org.mosswake.core.rig;
 
-import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.mosswake.core.fault.Accepted;
-import org.mosswake.core.fault.FaultCode;
-import org.mosswake.core.fault.Faults;
 import org.mosswake.core.units.Basis;
 import org.mosswake.core.units.Figure.Kind;
+import org.mosswake.core.units.Named;
+import org.mosswake.core.units.NumberBook;
 
 /**
  * The numbers of the bench: defaults, and what the skipper has set instead.
@@ -16,6 +15,7 @@ import org.mosswake.core.units.Figure.Kind;
  * @param set by the key of the number
  */
 public record RigNumbers(Map<String, Double> set) {
+    private static final NumberBook BOOK = new NumberBook(catalogue(), orders());
     public static final RigNumbers USUAL = new RigNumbers(Map.of());
 
     public static final String ABOVE_PULL = "take.abovePull";
@@ -46,43 +46,18 @@ public record RigNumbers(Map<String, Double> set) {
     public static final String BRINE_MIN = "minutes.brine";
     public static final String SPOOL_MIN = "minutes.spool";
 
-    private static final Map<String, Named> CATALOGUE = catalogue();
-
-    /**
-     * @param words what it is
-     * @param usual its default, in SI or as a plain number where {@code kind} is a count or a share
-     */
-    public record Named(String key, String words, Kind kind, double usual, Basis basis, Accepted range) {}
-
     public RigNumbers {
-        var faults = new Faults();
-        set.forEach((key, value) -> {
-            Named named = CATALOGUE.get(key);
-            if (named == null) {
-                faults.add(FaultCode.NOT_FOUND, key, key);
-            } else {
-                named.range().check(faults, key, value);
-            }
-        });
-        faults.throwIfAny();
+        BOOK.check(set);
         set = Map.copyOf(set);
-        if (!set.isEmpty()) {
-            checkOrder(set);
-        }
     }
 
-    private static void checkOrder(Map<String, Double> set) {
-        var faults = new Faults();
-        double least = set.getOrDefault(LOOSE_LEAST, CATALOGUE.get(LOOSE_LEAST).usual());
-        double most = set.getOrDefault(LOOSE_MOST, CATALOGUE.get(LOOSE_MOST).usual());
-        if (least > most) {
-            faults.add(FaultCode.OUT_OF_RANGE, LOOSE_MOST, most, least, "more", "");
-            faults.throwIfAny();
-        }
+    /** What can be used of a set that an earlier edition may have kept. */
+    public static NumberBook.Usable usable(Map<String, Double> set) {
+        return BOOK.usable(set);
     }
 
     public static List<Named> all() {
-        return List.copyOf(CATALOGUE.values());
+        return BOOK.all();
     }
 
     public RigNumbers with(String key, double value) {
@@ -92,8 +67,7 @@ public record RigNumbers(Map<String, Double> set) {
     }
 
     public double of(String key) {
-        Double own = set.get(key);
-        return own != null ? own : CATALOGUE.get(key).usual();
+        return BOOK.of(set, key);
     }
 
     public double efficiency(JointKind kind) {
@@ -110,6 +84,10 @@ public record RigNumbers(Map<String, Double> set) {
 
     public static String modulus(Material material) {
         return "modulus." + material.name();
+    }
+
+    private static List<List<String>> orders() {
+        return List.of(List.of(LOOSE_LEAST, LOOSE_MOST));
     }
 
     private static Map<String, Named> catalogue() {
@@ -174,7 +152,7 @@ public record RigNumbers(Map<String, Double> set) {
         put(all, HOOK_MIN, "minutes to sharpen a hook", Kind.COUNT, 1, Basis.ESTIMATE, minutes);
         put(all, BRINE_MIN, "minutes to mix brine and lay the baits", Kind.COUNT, 25, Basis.ESTIMATE, minutes);
         put(all, SPOOL_MIN, "minutes to spool a reel tight", Kind.COUNT, 20, Basis.ESTIMATE, minutes);
-        return Collections.unmodifiableMap(all);
+        return all;
     }
 
     private static void put(

@@ -6,11 +6,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import org.mosswake.core.tow.TowSolver;
 
 /**
  * How far a spread may turn, by simulation. Lines are followed one by one and compared pair by pair; both are kept, so
- * that a spread that differs in one line costs that line and its pairs only. Not for use by several threads at once.
+ * that a spread that differs in one line costs that line and its pairs only. Not for use by several threads at once. A
+ * thread that is interrupted gives up with a {@link CancellationException}; what was followed so far is kept.
  *
  * <p>The limit of a side is searched from small turns to large ones in strides, and within the stride that first fouls
  * to a step. A window of fouls narrower than a stride and clear on both sides would be missed.
@@ -147,6 +149,9 @@ public final class TurnStudy {
     private Optional<Foul> watch(List<Followed> followed, Side side, int from, int steps) {
         var traces = traces(followed, side, from);
         for (int step = 1; step <= steps; step++) {
+            if (Thread.currentThread().isInterrupted()) {
+                throw new CancellationException("nobody waits for this any more");
+            }
             boolean moving = from == 0;
             for (int i = 0; i < traces.length; i++) {
                 if (!traces[i].reaches(step)) {

@@ -49,7 +49,7 @@ class MomentTest {
         assertThat(at(rise.plus(Duration.ofMinutes(59)))).isEqualTo(Light.FIRST_LIGHT);
         assertThat(at(rise.plus(Duration.ofMinutes(61)))).isEqualTo(Light.MORNING);
         assertThat(at(SUN.set().orElseThrow().minus(Duration.ofMinutes(30)))).isEqualTo(Light.DUSK);
-        assertThat(at(SUN.noon().orElseThrow())).isEqualTo(Light.MIDDAY);
+        assertThat(at(SUN.noon())).isEqualTo(Light.MIDDAY);
     }
 
     @Test
@@ -58,6 +58,10 @@ class MomentTest {
         assertThat(Moment.of(Instant.parse("2026-06-18T01:00:00Z"), up, HALF, Optional.empty())
                         .light())
                 .isEqualTo(Light.MIDDAY);
+        SunDay down = SunDay.of(JUNE, ZoneId.of("UTC"), -80, 20);
+        assertThat(Moment.of(Instant.parse("2026-06-18T11:00:00Z"), down, HALF, Optional.empty())
+                        .light())
+                .isEqualTo(Light.NIGHT);
     }
 
     @Test

@@ -11,6 +11,7 @@ import org.mosswake.core.call.Moment.Light;
 import org.mosswake.core.fault.Fault;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.units.Basis;
+import org.mosswake.core.units.Named;
 
 class NumbersTest {
     @Test
@@ -22,7 +23,7 @@ class NumbersTest {
             assertThat(named.words()).isNotBlank();
             assertThat(named.basis()).isNotEqualTo(Basis.YOURS);
         });
-        assertThat(Numbers.all()).extracting(Numbers.Named::key).doesNotHaveDuplicates();
+        assertThat(Numbers.all()).extracting(Named::key).doesNotHaveDuplicates();
     }
 
     @ParameterizedTest
@@ -61,6 +62,26 @@ class NumbersTest {
                 s.table(),
                 Numbers.USUAL.with("LIGHT_FIRST_LIGHT.M3", 25));
         assertThat(Ranking.of(other).of(PlaybookId.M3).tenths()).isEqualTo(usual + 15);
+    }
+
+    /** What an earlier edition kept never stops the reader: the good part is used, the rest is named. */
+    @Test
+    void ofAKeptSetTheGoodPartIsUsed() {
+        var kept = Numbers.usable(Map.of(
+                "M3.startMps", 4.0, "M3.colour", 1.0, "M4.startMps", 900.0, "M2.leastMps", 9.0, "M2.mostMps", 3.0));
+        assertThat(kept.set()).containsExactly(Map.entry("M3.startMps", 4.0));
+        assertThat(kept.faults())
+                .extracting(Fault::field)
+                .containsExactlyInAnyOrder("M3.colour", "M4.startMps", "M2.leastMps", "M2.mostMps");
+        assertThat(new Numbers(kept.set()).playbook(PlaybookId.M3).startMps()).isEqualTo(4.0);
+    }
+
+    @Test
+    void aLetOutFromIsNotOverItsTo() {
+        assertThatThrownBy(() -> new Numbers(Map.of("M3.slot1.least", 200.0, "M3.slot1.most", 100.0)))
+                .isInstanceOfSatisfying(
+                        FaultException.class,
+                        e -> assertThat(e.faults().get(0).message()).contains("under"));
     }
 
     @Test

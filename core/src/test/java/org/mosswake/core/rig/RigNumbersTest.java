@@ -10,7 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.mosswake.core.fault.FaultException;
-import org.mosswake.core.rig.RigNumbers.Named;
+import org.mosswake.core.units.Named;
 
 class RigNumbersTest {
     static Stream<Named> all() {

@@ -54,7 +54,7 @@ public record AnswerBody(
             return Optional.empty();
         }
         Map<Topic, Answer> known = new EnumMap<>(Topic.class);
-        int before = faults.list().size();
+        int before = faults.total();
         for (int i = 0; i < answers.size(); i++) {
             AnswerBody answer = answers.get(i);
             String at = path + "[" + i + "]";
@@ -66,7 +66,7 @@ public record AnswerBody(
             }
             one(faults, at, answer);
         }
-        return faults.list().size() > before ? Optional.empty() : Optional.of(new Conditions(known));
+        return faults.total() > before ? Optional.empty() : Optional.of(new Conditions(known));
     }
 
     private static void one(Faults faults, String at, AnswerBody answer) {
@@ -77,12 +77,7 @@ public record AnswerBody(
                 String field = fault.field().contains(".")
                         ? fault.field().substring(fault.field().indexOf('.') + 1)
                         : "topic";
-                faults.add(new Fault(
-                        fault.code(),
-                        at + "." + field,
-                        fault.value(),
-                        fault.message().replace(fault.field(), at + "." + field),
-                        fault.mend().replace(fault.field(), at + "." + field)));
+                faults.add(fault.at(at + "." + field));
             }
         }
     }

@@ -2,6 +2,7 @@ package org.mosswake.server.call;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.call.Conditions;
@@ -39,8 +40,11 @@ record CallBody(
 
     /** {@code path} ends in a dot or is empty. */
     void check(Faults faults, String path) {
-        if (faults.required(path + "day", day) && (day.getYear() < 1900 || day.getYear() > 2200)) {
-            faults.add(FaultCode.OUT_OF_RANGE, path + "day", day, 1900.0, 2200.0, "(year)");
+        if (faults.required(path + "day", day)) {
+            Instant middle = day.atTime(12, 0).toInstant(ZoneOffset.UTC);
+            PlanBody.hour(faults, path + "at", at, middle);
+            PlanBody.hour(faults, path + "linesIn", linesIn, middle);
+            PlanBody.hour(faults, path + "homeAt", homeAt, middle);
         }
         faults.required(path + "at", at);
         if (faults.required(path + "place", place)) {

@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.server.clock.CalendarFile;
+import org.mosswake.server.platform.compute.Computing;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -17,7 +18,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter;
 
 @RestController
 class CallController {
@@ -28,12 +29,15 @@ class CallController {
     private final PlanService plans;
     private final OriginService origins;
     private final BuildService builds;
+    private final Computing computing;
 
-    CallController(CallService calls, PlanService plans, OriginService origins, BuildService builds) {
+    CallController(
+            CallService calls, PlanService plans, OriginService origins, BuildService builds, Computing computing) {
         this.calls = calls;
         this.plans = plans;
         this.origins = origins;
         this.builds = builds;
+        this.computing = computing;
     }
 
     @PostMapping("/api/boats/{boat}/call")
@@ -46,12 +50,9 @@ class CallController {
     @ApiResponse(
             responseCode = "200",
             content = @Content(mediaType = LINES_OF_JSON, schema = @Schema(implementation = BuildEvent.class)))
-    ResponseEntity<StreamingResponseBody> build(@PathVariable UUID boat, @RequestBody BuildBody body) {
+    ResponseEntity<ResponseBodyEmitter> build(@PathVariable UUID boat, @RequestBody BuildBody body) {
         CallService.Build build = calls.build(boat, body);
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(LINES_OF_JSON))
-                .header("Cache-Control", "no-store")
-                .body(out -> builds.run(build, out));
+        return computing.tell(telling -> builds.run(build, telling));
     }
 
     /** The steps of the day for a calendar. */

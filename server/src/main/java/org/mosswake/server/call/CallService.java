@@ -23,6 +23,7 @@ import org.mosswake.core.call.Topic;
 import org.mosswake.core.clock.DemoTides;
 import org.mosswake.core.clock.LightDepth;
 import org.mosswake.core.clock.MoonDay;
+import org.mosswake.core.clock.Span;
 import org.mosswake.core.clock.Step;
 import org.mosswake.core.clock.SunDay;
 import org.mosswake.core.clock.TideStation;
@@ -39,12 +40,17 @@ class CallService {
     /** Hours weighed before the light comes and after it goes. */
     private static final Duration BESIDE_LIGHT = Duration.ofMinutes(60);
 
+    /** Turns of the tide are told so long before and after the day: lines go in and come home by any hour of it. */
+    private static final Duration BESIDE_DAY = Duration.ofHours(8);
+
     private final CarriedService carried;
     private final WaysService ways;
+    private final RulesService rules;
 
-    CallService(CarriedService carried, WaysService ways) {
+    CallService(CarriedService carried, WaysService ways, RulesService rules) {
         this.carried = carried;
         this.ways = ways;
+        this.rules = rules;
     }
 
     /** A day at a place. */
@@ -66,7 +72,7 @@ class CallService {
     CallReply call(UUID vessel, CallBody body) {
         Sky sky = Sky.of(body);
         Situation s = situation(vessel, body, sky);
-        Call call = Call.of(s, moments(body, sky), Optional.ofNullable(body.playbook()));
+        Call call = Call.of(s, moments(sky), Optional.ofNullable(body.playbook()));
         Optional<Entry> entry = entry(s, call.taken());
         Optional<Integer> room = entry.flatMap(Entry::bag)
                 .flatMap(bag -> s.conditions().count(Topic.CREW).map(crew -> bag * crew));
@@ -85,11 +91,11 @@ class CallService {
     List<Step> steps(UUID vessel, CallBody body) {
         Sky sky = Sky.of(body);
         Situation s = situation(vessel, body, sky);
-        return steps(s, Call.of(s, moments(body, sky), Optional.ofNullable(body.playbook())), body, sky);
+        return steps(s, Call.of(s, moments(sky), Optional.ofNullable(body.playbook())), body, sky);
     }
 
     private static List<Step> steps(Situation s, Call call, CallBody body, Sky sky) {
-        Instant start = body.day().atStartOfDay(sky.zone()).toInstant();
+        Span day = sky.sun().whole().with(BESIDE_DAY);
         var wishes = new DayPlan.Wishes(
                 minutes(body.runOutMin() == null ? CallBody.USUAL_RUN_MIN : body.runOutMin()),
                 Optional.ofNullable(body.catchBaitMin()).map(CallService::minutes),
@@ -97,9 +103,7 @@ class CallService {
                 Optional.ofNullable(body.homeAt()),
                 sky.zone(),
                 sky.sun(),
-                sky.tide()
-                        .map(station -> station.turns(start, start.plus(Duration.ofHours(26))))
-                        .orElse(List.of()));
+                sky.tide().map(station -> station.turns(day.from(), day.to())).orElse(List.of()));
         return DayPlan.of(s, call, wishes);
     }
 
@@ -107,14 +111,13 @@ class CallService {
         return Duration.ofSeconds(Math.round(60 * minutes));
     }
 
-    private static List<Moment> moments(CallBody body, Sky sky) {
-        Instant midnight = body.day().atStartOfDay(sky.zone()).toInstant();
-        Instant from = sky.sun().firstLight().map(at -> at.minus(BESIDE_LIGHT)).orElse(midnight);
-        Instant to = sky.sun().lastLight().map(at -> at.plus(BESIDE_LIGHT)).orElse(midnight.plus(Duration.ofHours(24)));
+    private static List<Moment> moments(Sky sky) {
+        Span whole = sky.sun().whole();
+        Span over = sky.sun().light().map(light -> light.with(BESIDE_LIGHT)).orElse(whole);
         long step = Call.STEP.toSeconds();
-        Instant at = Instant.ofEpochSecond(Math.floorDiv(from.getEpochSecond(), step) * step);
+        Instant at = Instant.ofEpochSecond(Math.floorDiv(over.from().getEpochSecond(), step) * step);
         var moments = new ArrayList<Moment>();
-        for (; at.isBefore(to); at = at.plus(Call.STEP)) {
+        for (; at.isBefore(over.to()); at = at.plus(Call.STEP)) {
             moments.add(sky.moment(at));
         }
         return moments;
@@ -127,7 +130,7 @@ class CallService {
                 body.conditions(),
                 outfit(carried.of(vessel)),
                 ways.schools(vessel),
-                ways.table(vessel),
+                rules.table(vessel),
                 ways.numbers(vessel));
     }
 
@@ -165,7 +168,7 @@ class CallService {
         LineCount count = LineCount.of(s, p);
         int lines = body.lines() == null ? count.lines() : body.lines();
         List<SpreadLine> locked = body.draft() == null ? List.of() : carried.locked(vessel, body.draft());
-        Instant rise = sky.sun().rise().orElse(body.call().at());
+        Instant rise = sky.sun().up().map(Span::from).orElse(body.call().at());
         return new Build(
                 new FirstSpread.Wish(
                         s,

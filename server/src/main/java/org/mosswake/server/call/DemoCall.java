@@ -16,11 +16,11 @@ class DemoCall implements DemoPart {
     private static final LocalDate LOOKED_UP = LocalDate.of(2026, 6, 2);
 
     private final PlanService plans;
-    private final WaysService ways;
+    private final RulesService rules;
 
-    DemoCall(PlanService plans, WaysService ways) {
+    DemoCall(PlanService plans, RulesService rules) {
         this.plans = plans;
-        this.ways = ways;
+        this.rules = rules;
     }
 
     @Override
@@ -48,6 +48,7 @@ class DemoCall implements DemoPart {
                         75.0,
                         null,
                         null,
+                        null,
                         null));
         plans.save(
                 DemoIds.SPRAT,
@@ -66,16 +67,17 @@ class DemoCall implements DemoPart {
                         25.0,
                         null,
                         null,
+                        null,
                         null));
         rule(Species.MAHI, null, null, 10, 0.5, false);
         rule(Species.TUNA, null, null, 5, null, false);
         rule(Species.KING, "04-01", "11-30", 3, 0.6, false);
-        ways.save(DemoIds.SPRAT, entry(Species.COHO, "06-01", "10-15", 2, null, true));
-        ways.save(DemoIds.SPRAT, entry(Species.STRIPED_BASS, "05-15", "11-30", 1, 0.71, false));
+        rules.save(DemoIds.SPRAT, entry(Species.COHO, "06-01", "10-15", 2, null, true));
+        rules.save(DemoIds.SPRAT, entry(Species.STRIPED_BASS, "05-15", "11-30", 1, 0.71, false));
     }
 
     private void rule(Species species, String from, String to, int bag, Double leastM, boolean barbless) {
-        ways.save(DemoIds.QUIET_LEDGER, entry(species, from, to, bag, leastM, barbless));
+        rules.save(DemoIds.QUIET_LEDGER, entry(species, from, to, bag, leastM, barbless));
     }
 
     private static RuleBody entry(Species species, String from, String to, int bag, Double leastM, boolean barbless) {

@@ -2,27 +2,43 @@ package org.mosswake.server.call;
 
 import java.time.Instant;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.server.call.BuildEvent.StoryReply;
 import org.mosswake.server.platform.json.Checked;
 import org.mosswake.server.platform.wire.SentenceReply;
 
-/** Why the call made a spread as it is. */
-record OriginBody(PlaybookId playbook, List<StoryReply> stories, List<SentenceReply> lacks, List<SentenceReply> notes)
+/**
+ * Why the call made a spread as it is.
+ *
+ * @param version 0 where no story is kept
+ */
+record OriginBody(
+        Integer version,
+        PlaybookId playbook,
+        List<StoryReply> stories,
+        List<SentenceReply> lacks,
+        List<SentenceReply> notes)
         implements Checked {
     private static final int MOST = 60;
 
-    /** As kept. */
+    /**
+     * As kept.
+     *
+     * @param playbook absent where an earlier edition told the story and it cannot be read any more
+     */
     record OriginReply(
+            int version,
             Instant madeAt,
-            PlaybookId playbook,
+            @Nullable PlaybookId playbook,
             List<StoryReply> stories,
             List<SentenceReply> lacks,
             List<SentenceReply> notes) {}
 
     @Override
     public void check(Faults faults) {
+        faults.required("version", version);
         faults.required("playbook", playbook);
         if (faults.count("stories", stories, 0, MOST)) {
             for (int i = 0; i < stories.size(); i++) {

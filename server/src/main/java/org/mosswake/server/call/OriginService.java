@@ -1,50 +1,71 @@
 package org.mosswake.server.call;
 
-import java.time.Clock;
-import java.time.temporal.ChronoUnit;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.mosswake.server.call.CallMapper.OriginRow;
 import org.mosswake.server.call.OriginBody.OriginReply;
+import org.mosswake.server.platform.database.Write;
+import org.mosswake.server.platform.documents.DocumentKind;
+import org.mosswake.server.platform.documents.Documents;
+import org.mosswake.server.platform.documents.Documents.Kept;
+import org.mosswake.server.platform.json.Stored;
 import org.mosswake.server.spread.SpreadService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Where a spread came from, kept beside it. */
 @Service
 class OriginService {
-    private final CallMapper origins;
+    private final Documents documents;
+    private final Stored stored;
     private final SpreadService spreads;
     private final JsonMapper json;
-    private final Clock clock;
 
-    OriginService(CallMapper origins, SpreadService spreads, JsonMapper json, Clock clock) {
-        this.origins = origins;
+    OriginService(Documents documents, Stored stored, SpreadService spreads, JsonMapper json) {
+        this.documents = documents;
+        this.stored = stored;
         this.spreads = spreads;
         this.json = json;
-        this.clock = clock;
     }
 
     /** Empty for a spread made by hand. */
     @Transactional(readOnly = true)
     Optional<OriginReply> origin(UUID vessel, UUID spread) {
         spreads.requireSpread(vessel, spread);
-        return Optional.ofNullable(origins.origin(vessel, spread)).map(row -> {
-            OriginBody body = json.readValue(row.story(), OriginBody.class);
-            return new OriginReply(row.madeAt(), body.playbook(), body.stories(), body.lacks(), body.notes());
-        });
+        return documents.one(vessel, DocumentKind.ORIGIN, spread.toString()).map(this::reply);
     }
 
-    @Transactional
+    @Write
     OriginReply keep(UUID vessel, UUID spread, OriginBody body) {
         spreads.requireSpread(vessel, spread);
-        origins.putOrigin(new OriginRow(
+        var write = new Documents.Change("The story of this spread", spread.toString(), body.version(), body);
+        ObjectNode content = json.valueToTree(body);
+        content.remove(List.of("version"));
+        return reply(documents.put(
                 vessel,
-                spread,
-                clock.instant().truncatedTo(ChronoUnit.MICROS),
-                body.playbook().name(),
-                json.writeValueAsString(body)));
-        return origin(vessel, spread).orElseThrow();
+                DocumentKind.ORIGIN,
+                write,
+                content,
+                kept -> kept.map(this::reply).orElse(null)));
+    }
+
+    /** A story told by an earlier edition that cannot be read any more has no playbook; its words are kept. */
+    private OriginReply reply(Kept kept) {
+        ObjectNode body = kept.body() instanceof ObjectNode node
+                ? node.deepCopy().put("version", kept.version())
+                : json.createObjectNode();
+        return stored.read(body, OriginBody.class)
+                .value()
+                .map(story -> new OriginReply(
+                        kept.version(),
+                        kept.changedAt(),
+                        story.playbook(),
+                        story.stories(),
+                        story.lacks(),
+                        story.notes()))
+                .orElseGet(
+                        () -> new OriginReply(kept.version(), kept.changedAt(), null, List.of(), List.of(), List.of()));
     }
 }

@@ -1,26 +1,35 @@
 package org.mosswake.server.call;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
-import org.mosswake.server.call.CallMapper.PlanRow;
-import org.mosswake.server.platform.http.StaleWrite;
+import org.mosswake.core.fault.Faults;
+import org.mosswake.server.call.PlanBody.SetAside;
+import org.mosswake.server.platform.database.Write;
+import org.mosswake.server.platform.documents.DocumentKind;
+import org.mosswake.server.platform.documents.Documents;
+import org.mosswake.server.platform.documents.Documents.Kept;
+import org.mosswake.server.platform.json.Stored;
+import org.mosswake.server.platform.wire.MarkedReply;
 import org.mosswake.server.spread.SpreadService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Days as planned, one for each boat and date. */
 @Service
 class PlanService {
-    private static final TypeReference<List<AnswerBody>> ANSWERS = new TypeReference<>() {};
-    private final CallMapper plans;
+    private final Documents documents;
+    private final Stored stored;
     private final SpreadService spreads;
     private final JsonMapper json;
 
-    PlanService(CallMapper plans, SpreadService spreads, JsonMapper json) {
-        this.plans = plans;
+    PlanService(Documents documents, Stored stored, SpreadService spreads, JsonMapper json) {
+        this.documents = documents;
+        this.stored = stored;
         this.spreads = spreads;
         this.json = json;
     }
@@ -28,43 +37,56 @@ class PlanService {
     @Transactional(readOnly = true)
     PlanBody plan(UUID vessel, LocalDate day) {
         spreads.requireBoat(vessel);
-        PlanRow row = plans.plan(vessel, day);
-        return row == null ? PlanBody.empty(day) : body(row);
+        return plan(day, documents.one(vessel, DocumentKind.PLAN, day.toString()));
     }
 
-    @Transactional
+    @Write
     PlanBody save(UUID vessel, PlanBody body) {
         spreads.requireBoat(vessel);
-        int changed = body.version() == 0
-                ? plans.insertPlan(row(vessel, body, 1))
-                : plans.updatePlan(row(vessel, body, body.version()));
-        PlanBody kept = plan(vessel, body.day());
-        if (changed == 0) {
-            throw new StaleWrite("This plan", body, kept);
-        }
-        return kept;
-    }
-
-    private PlanBody body(PlanRow row) {
-        return new PlanBody(
-                row.day(),
-                row.version(),
-                json.readValue(row.conditions(), ANSWERS),
-                row.runOutS() / 60,
-                row.baitS() == null ? null : row.baitS() / 60,
-                row.linesIn(),
-                row.homeAt());
-    }
-
-    private PlanRow row(UUID vessel, PlanBody body, int version) {
-        return new PlanRow(
-                vessel,
+        var write = new Documents.Change("This plan", body.day().toString(), body.version(), body);
+        return plan(
                 body.day(),
-                version,
-                json.writeValueAsString(body.answers()),
-                60 * body.runOutMin(),
-                body.catchBaitMin() == null ? null : Double.valueOf(60 * body.catchBaitMin()),
-                body.linesIn(),
-                body.homeAt());
+                Optional.of(documents.put(
+                        vessel, DocumentKind.PLAN, write, content(body), kept -> plan(body.day(), kept))));
+    }
+
+    /** As kept: answers that could not be used stay among the others, in their own words. */
+    private Object content(PlanBody body) {
+        ObjectNode content = json.valueToTree(body);
+        content.remove(List.of("day", "version", "setAside"));
+        if (body.setAside() != null) {
+            body.setAside().forEach(aside -> content.withArray("answers").add(json.readTree(aside.kept())));
+        }
+        return content;
+    }
+
+    private PlanBody plan(LocalDate day, Optional<Kept> kept) {
+        if (kept.isEmpty() || !(kept.get().body() instanceof ObjectNode body)) {
+            return PlanBody.empty(day, kept.map(Kept::version).orElse(0));
+        }
+        var answers = new ArrayList<AnswerBody>();
+        var aside = new ArrayList<SetAside>();
+        body.path("answers").forEach(answer -> {
+            Stored.Read<AnswerBody> read = stored.read(answer, AnswerBody.class);
+            var faults = new Faults();
+            read.faults().forEach(faults::add);
+            read.value().ifPresent(one -> AnswerBody.conditions(faults, "answers", List.of(one)));
+            if (faults.isEmpty() && read.value().isPresent()) {
+                answers.add(read.value().get());
+            } else {
+                MarkedReply marked = MarkedReply.of(MarkedReply.Where.PLAN, "", 0, faults.list());
+                aside.add(new SetAside(
+                        answer.path("topic").asString("?"), answer.toString(), marked.says(), marked.mend()));
+            }
+        });
+        ObjectNode rest = body.deepCopy();
+        rest.remove("answers");
+        Stored.Read<PlanBody.Hours> hours = stored.read(rest, PlanBody.Hours.class);
+        return PlanBody.of(
+                day,
+                kept.get().version(),
+                answers,
+                hours.value().orElse(PlanBody.Hours.USUAL),
+                aside.isEmpty() ? null : aside);
     }
 }

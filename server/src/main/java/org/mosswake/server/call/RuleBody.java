@@ -4,11 +4,11 @@ import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.MonthDay;
 import java.time.format.DateTimeFormatter;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.call.Entry;
 import org.mosswake.core.call.Species;
-import org.mosswake.core.fault.Fault;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.fault.Faults;
@@ -34,6 +34,9 @@ record RuleBody(
         @Nullable Integer mostLines,
         String gear)
         implements Checked {
+    /** What core calls otherwise. */
+    private static final Map<String, String> OF_CORE = Map.of("from", "seasonFrom", "to", "seasonTo");
+
     private static final DateTimeFormatter MONTH_DAY = DateTimeFormatter.ofPattern("MM-dd");
 
     @Override
@@ -45,17 +48,11 @@ record RuleBody(
         faults.required("gear", gear);
         monthDay(faults, "seasonFrom", seasonFrom);
         monthDay(faults, "seasonTo", seasonTo);
-        if (faults.list().isEmpty()) {
+        if (faults.isEmpty()) {
             try {
                 toCore();
             } catch (FaultException e) {
-                e.faults()
-                        .forEach(fault -> faults.add(
-                                fault.field().equals("to") || fault.field().equals("from")
-                                        ? Fault.of(
-                                                FaultCode.MISSING,
-                                                fault.field().equals("to") ? "seasonTo" : "seasonFrom")
-                                        : fault));
+                e.faults().forEach(fault -> faults.add(fault.at(OF_CORE.getOrDefault(fault.field(), fault.field()))));
             }
         }
     }
@@ -70,6 +67,22 @@ record RuleBody(
             faults.add(FaultCode.WRONG_TYPE, field, "the text '" + text + "'", "a month and a day, such as 05-01");
         }
     }
+
+    /** As stored: species and version are the document's name and version. */
+    RuleContent content() {
+        return new RuleContent(dated, seasonFrom, seasonTo, bag, leastLengthM, mostLengthM, barbless, mostLines, gear);
+    }
+
+    record RuleContent(
+            LocalDate dated,
+            @Nullable String seasonFrom,
+            @Nullable String seasonTo,
+            @Nullable Integer bag,
+            @Nullable Double leastLengthM,
+            @Nullable Double mostLengthM,
+            Boolean barbless,
+            @Nullable Integer mostLines,
+            String gear) {}
 
     Entry toCore() {
         return new Entry(

@@ -1,6 +1,6 @@
 package org.mosswake.server.call;
 
-import java.io.OutputStream;
+import java.io.IOException;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -20,6 +20,7 @@ import org.springframework.stereotype.Component;
 class WarmUp {
     private static final Logger LOG = LoggerFactory.getLogger(WarmUp.class);
     private static final int TURNS = 2;
+    private static final int BOATS = 2;
 
     private final CarriedService carried;
     private final CallService calls;
@@ -55,12 +56,12 @@ class WarmUp {
                 null);
         try {
             for (int i = 0; i < TURNS; i++) {
-                for (var boat : carried.boats()) {
+                for (var boat : carried.boats(BOATS)) {
                     calls.call(boat, body);
-                    builds.run(calls.build(boat, new BuildBody(body, null, null)), OutputStream.nullOutputStream());
+                    builds.run(calls.build(boat, new BuildBody(body, null, null)), word -> {});
                 }
             }
-        } catch (RuntimeException e) {
+        } catch (RuntimeException | IOException e) {
             // Only speed is lost.
             LOG.debug("warming up stopped", e);
         }

@@ -1,38 +1,27 @@
 package org.mosswake.server.call;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
-import org.mosswake.core.call.School;
-import org.mosswake.core.call.Schools;
-import org.mosswake.core.call.Species;
-import org.mosswake.core.fault.Faults;
-import org.mosswake.server.platform.json.Checked;
 import org.mosswake.server.platform.wire.NumbersBody;
+import org.mosswake.server.platform.wire.NumbersReply;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class WaysController {
-    /** A side of a school, by its place in the list of sides. */
-    record SideBody(School school, Integer side) implements Checked {
-        @Override
-        public void check(Faults faults) {
-            faults.required("school", school);
-            faults.required("side", side);
-        }
-    }
-
     private final WaysService ways;
+    private final RulesService rules;
 
-    WaysController(WaysService ways) {
+    WaysController(WaysService ways, RulesService rules) {
         this.ways = ways;
+        this.rules = rules;
     }
 
     @GetMapping("/api/call/catalogue")
@@ -42,43 +31,38 @@ class WaysController {
 
     @GetMapping("/api/boats/{boat}/schools")
     List<SideBody> schools(@PathVariable UUID boat) {
-        return all(ways.schools(boat));
+        return ways.sides(boat);
     }
 
     @PutMapping("/api/boats/{boat}/schools")
     List<SideBody> take(@PathVariable UUID boat, @RequestBody SideBody body) {
-        return all(ways.take(boat, body.school(), body.side()));
-    }
-
-    private static List<SideBody> all(Schools schools) {
-        return Arrays.stream(School.values())
-                .map(school -> new SideBody(school, schools.of(school)))
-                .toList();
+        return ways.take(boat, body);
     }
 
     @GetMapping("/api/boats/{boat}/numbers")
-    NumbersBody numbers(@PathVariable UUID boat) {
-        return NumbersBody.of(ways.numbers(boat).set());
+    NumbersReply numbers(@PathVariable UUID boat) {
+        return ways.keptNumbers(boat);
     }
 
     @PutMapping("/api/boats/{boat}/numbers")
-    NumbersBody set(@PathVariable UUID boat, @RequestBody NumbersBody body) {
-        return NumbersBody.of(ways.set(boat, body.values()).set());
+    NumbersReply set(@PathVariable UUID boat, @RequestBody NumbersBody body) {
+        return ways.set(boat, body);
     }
 
     @GetMapping("/api/boats/{boat}/rules")
-    List<RuleBody> rules(@PathVariable UUID boat) {
-        return ways.rules(boat);
+    RulesReply rules(@PathVariable UUID boat) {
+        return rules.rules(boat);
     }
 
     @PutMapping("/api/boats/{boat}/rules")
     RuleBody save(@PathVariable UUID boat, @RequestBody RuleBody body) {
-        return ways.save(boat, body);
+        return rules.save(boat, body);
     }
 
+    /** Taken out where it is still as it was seen. */
     @DeleteMapping("/api/boats/{boat}/rules/{species}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void remove(@PathVariable UUID boat, @PathVariable Species species) {
-        ways.remove(boat, species);
+    void remove(@PathVariable UUID boat, @PathVariable String species, @RequestParam Integer version) {
+        rules.remove(boat, species, version);
     }
 }

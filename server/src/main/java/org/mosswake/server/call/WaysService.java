@@ -1,92 +1,99 @@
 package org.mosswake.server.call;
 
-import java.util.HashMap;
+import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import org.mosswake.core.call.Entry;
 import org.mosswake.core.call.Numbers;
 import org.mosswake.core.call.School;
 import org.mosswake.core.call.Schools;
-import org.mosswake.core.call.Species;
-import org.mosswake.core.fault.FaultCode;
-import org.mosswake.core.fault.FaultException;
-import org.mosswake.server.platform.http.StaleWrite;
+import org.mosswake.server.platform.database.Write;
+import org.mosswake.server.platform.documents.DocumentKind;
+import org.mosswake.server.platform.documents.Documents;
+import org.mosswake.server.platform.documents.Documents.Kept;
+import org.mosswake.server.platform.documents.NumberSets;
+import org.mosswake.server.platform.wire.MarkedReply;
+import org.mosswake.server.platform.wire.NumbersBody;
+import org.mosswake.server.platform.wire.NumbersReply;
 import org.mosswake.server.spread.SpreadService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The skipper's own: sides taken, numbers set, table of seasons and rules. */
+/** The skipper's own: sides taken and numbers set. */
 @Service
-public class WaysService {
-    private final CallMapper ways;
+public class WaysService implements MarkedReply.Source {
+    private static final NumberSets.Of CALL =
+            new NumberSets.Of(DocumentKind.CALL_NUMBERS, MarkedReply.Where.NUMBERS, Numbers::usable);
+
+    private final Documents documents;
+    private final NumberSets sets;
     private final SpreadService spreads;
 
-    WaysService(CallMapper ways, SpreadService spreads) {
-        this.ways = ways;
+    WaysService(Documents documents, NumberSets sets, SpreadService spreads) {
+        this.documents = documents;
+        this.sets = sets;
         this.spreads = spreads;
     }
 
     @Transactional(readOnly = true)
     public Schools schools(UUID vessel) {
-        return new Schools(ways.sides(vessel).stream()
-                .collect(Collectors.toMap(row -> School.valueOf(row.school()), CallMapper.SideRow::side)));
+        var chosen = new EnumMap<School, Integer>(School.class);
+        sides(vessel).stream()
+                .filter(side -> side.version() > 0)
+                .forEach(side -> chosen.put(side.school(), side.side()));
+        return new Schools(chosen);
     }
 
-    @Transactional
-    Schools take(UUID vessel, School school, int side) {
+    /** Every school there is, with the side taken; a side an earlier edition had and this one has not is the first. */
+    @Transactional(readOnly = true)
+    List<SideBody> sides(UUID vessel) {
+        List<Kept> kept = documents.all(vessel, DocumentKind.SCHOOL);
+        return Arrays.stream(School.values())
+                .map(school -> side(
+                        school,
+                        kept.stream()
+                                .filter(one -> one.name().equals(school.name()))
+                                .findFirst()))
+                .toList();
+    }
+
+    private static SideBody side(School school, Optional<Kept> kept) {
+        int side = kept.map(one -> one.body().path("side").asInt(0)).orElse(0);
+        boolean known = side >= 0 && side < school.sides().size();
+        return new SideBody(school, known ? side : 0, kept.map(Kept::version).orElse(0));
+    }
+
+    @Write
+    List<SideBody> take(UUID vessel, SideBody body) {
         spreads.requireBoat(vessel);
-        new Schools(Map.of(school, side));
-        ways.putSide(vessel, school.name(), side);
-        return schools(vessel);
+        new Schools(Map.of(body.school(), body.side()));
+        var write = new Documents.Change("This side", body.school().name(), body.version(), body);
+        documents.put(
+                vessel, DocumentKind.SCHOOL, write, Map.of("side", body.side()), kept -> side(body.school(), kept));
+        return sides(vessel);
     }
 
     @Transactional(readOnly = true)
     public Numbers numbers(UUID vessel) {
-        return new Numbers(ways.numbers(vessel).stream()
-                .collect(Collectors.toMap(CallMapper.NumberRow::name, CallMapper.NumberRow::value)));
-    }
-
-    /** All of them at once: what belongs in order is checked together. */
-    @Transactional
-    Numbers set(UUID vessel, Map<String, Double> values) {
-        spreads.requireBoat(vessel);
-        new Numbers(values);
-        var gone = new HashMap<>(numbers(vessel).set());
-        gone.keySet().removeAll(values.keySet());
-        gone.keySet().forEach(name -> ways.dropNumber(vessel, name));
-        values.forEach((name, value) -> ways.putNumber(vessel, name, value));
-        return numbers(vessel);
+        return new Numbers(sets.used(vessel, CALL));
     }
 
     @Transactional(readOnly = true)
-    List<RuleBody> rules(UUID vessel) {
-        return ways.rules(vessel);
+    NumbersReply keptNumbers(UUID vessel) {
+        return sets.reply(vessel, CALL);
     }
 
-    public List<Entry> table(UUID vessel) {
-        return rules(vessel).stream().map(RuleBody::toCore).toList();
-    }
-
-    @Transactional
-    RuleBody save(UUID vessel, RuleBody body) {
+    /** All of them at once: what belongs in order is checked together. */
+    @Write
+    NumbersReply set(UUID vessel, NumbersBody body) {
         spreads.requireBoat(vessel);
-        int changed = body.version() == 0 ? ways.insertRule(vessel, body) : ways.updateRule(vessel, body);
-        RuleBody kept = rules(vessel).stream()
-                .filter(rule -> rule.species() == body.species())
-                .findFirst()
-                .orElseThrow(() -> FaultException.of(
-                        FaultCode.NOT_FOUND, "species", body.species().name()));
-        if (changed == 0) {
-            throw new StaleWrite("This entry", body, kept);
-        }
-        return kept;
+        return sets.put(vessel, CALL, body);
     }
 
-    @Transactional
-    void remove(UUID vessel, Species species) {
-        spreads.requireBoat(vessel);
-        ways.deleteRule(vessel, species.name());
+    @Override
+    public List<MarkedReply> marked(UUID vessel) {
+        return keptNumbers(vessel).marked();
     }
 }

@@ -8,4 +8,4 @@ import java.util.List;
  * @param ticked keys of tasks that are done
  * @param fishKg it was asked with
  */
-record RigReply(List<LineBenchReply> lines, TonightReply tonight, List<String> ticked, double fishKg) {}
+record RigReply(List<LineBenchReply> lines, TonightReply tonight, List<TickBody.Ticked> ticked, double fishKg) {}

@@ -19,6 +19,7 @@ import org.mosswake.core.spread.BenchAsk;
 import org.mosswake.core.spread.BenchWays;
 import org.mosswake.core.spread.LineBench;
 import org.mosswake.core.spread.Spread;
+import org.mosswake.server.call.RulesService;
 import org.mosswake.server.call.WaysService;
 import org.mosswake.server.clock.CalendarFile;
 import org.mosswake.server.spread.Carried;
@@ -33,11 +34,13 @@ import org.springframework.stereotype.Service;
 class RigService {
     private final CarriedService carried;
     private final WaysService ways;
+    private final RulesService rules;
     private final TicksService ticks;
 
-    RigService(CarriedService carried, WaysService ways, TicksService ticks) {
+    RigService(CarriedService carried, WaysService ways, RulesService rules, TicksService ticks) {
         this.carried = carried;
         this.ways = ways;
+        this.rules = rules;
         this.ticks = ticks;
     }
 
@@ -52,7 +55,7 @@ class RigService {
                         .map(line -> LineBenchReply.of(
                                 line, bench.ask(), BenchWays.of(line.line(), bench.spread(), bench.ask())))
                         .toList(),
-                TonightReply.of(bench.tonight(), bench.evening()),
+                TonightReply.of(bench.tonight(), bench.evening(), ticks.stock(vessel)),
                 body.spreadId() == null ? List.of() : ticks.ticks(vessel, body.spreadId()),
                 bench.ask().fishKg());
     }
@@ -98,7 +101,7 @@ class RigService {
 
     /** Fish of the method, or any where none is named, that the skipper's own table asks barbless hooks for. */
     private Optional<String> barblessFor(UUID vessel, Optional<Playbook> playbook) {
-        String names = ways.table(vessel).stream()
+        String names = rules.table(vessel).stream()
                 .filter(entry -> entry.barbless()
                         && playbook.map(p -> p.targets().contains(entry.species()))
                                 .orElse(true))
@@ -133,7 +136,7 @@ class RigService {
     private Map<String, Double> have(UUID vessel, Carried aboard) {
         var have = new HashMap<String, Double>();
         aboard.lures().forEach(lure -> have.merge("gear:" + lure.item().name(), (double) lure.count(), Double::sum));
-        have.putAll(ticks.stock(vessel));
+        ticks.stock(vessel).forEach((item, counted) -> have.put(item, counted.amount()));
         return have;
     }
 }

@@ -1,11 +1,15 @@
 package org.mosswake.server.rig;
 
-import java.time.Clock;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
+import org.mosswake.server.platform.database.Write;
+import org.mosswake.server.platform.documents.DocumentKind;
+import org.mosswake.server.platform.documents.Documents;
+import org.mosswake.server.platform.documents.Documents.Kept;
+import org.mosswake.server.rig.TickBody.Ticked;
 import org.mosswake.server.spread.SpreadService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -13,48 +17,72 @@ import org.springframework.transaction.annotation.Transactional;
 /** What is done of an evening's list, and what somebody counted aboard. */
 @Service
 class TicksService {
-    private final RigMapper rows;
+    private final Documents documents;
     private final SpreadService spreads;
-    private final Clock clock;
 
-    TicksService(RigMapper rows, SpreadService spreads, Clock clock) {
-        this.rows = rows;
+    TicksService(Documents documents, SpreadService spreads) {
+        this.documents = documents;
         this.spreads = spreads;
-        this.clock = clock;
     }
 
     @Transactional(readOnly = true)
-    List<String> ticks(UUID vessel, UUID spread) {
-        return rows.ticks(vessel, spread);
+    List<Ticked> ticks(UUID vessel, UUID spread) {
+        String prefix = spread + "/";
+        return documents.under(vessel, DocumentKind.TICK, prefix).stream()
+                .map(kept -> new Ticked(kept.name().substring(prefix.length()), kept.version()))
+                .toList();
     }
 
-    /** Said twice it is done once. */
-    @Transactional
-    List<String> tick(UUID vessel, UUID spread, String task, boolean done) {
+    /** An open task has no document; a stale tick is answered with how it stands. */
+    @Write
+    List<Ticked> tick(UUID vessel, UUID spread, TickBody body) {
         spreads.requireSpread(vessel, spread);
-        if (done) {
-            rows.tick(vessel, spread, task, clock.instant());
+        var write = new Documents.Change("This tick", spread + "/" + body.task(), body.version(), body);
+        if (body.done()) {
+            documents.put(vessel, DocumentKind.TICK, write, Map.of("done", true), kept -> tick(body, kept));
         } else {
-            rows.untick(vessel, spread, task);
+            documents.remove(vessel, DocumentKind.TICK, write, kept -> tick(body, kept));
         }
         return ticks(vessel, spread);
     }
 
+    private static TickBody tick(TickBody body, Optional<Kept> kept) {
+        return new TickBody(
+                body.task(), kept.isPresent(), kept.map(Kept::version).orElse(0));
+    }
+
+    /** By item. */
     @Transactional(readOnly = true)
-    Map<String, Double> stock(UUID vessel) {
-        var stock = new LinkedHashMap<String, Double>();
-        rows.stock(vessel).forEach(row -> stock.put(row.item(), row.amount()));
+    Map<String, StockBody> stock(UUID vessel) {
+        var stock = new LinkedHashMap<String, StockBody>();
+        documents
+                .all(vessel, DocumentKind.STOCK)
+                .forEach(kept -> stock.put(kept.name(), stock(kept.name(), Optional.of(kept))));
         return stock;
     }
 
-    /** @param amount absent: nobody knows any more */
-    @Transactional
-    void count(UUID vessel, String item, @Nullable Double amount) {
+    @Write
+    StockBody count(UUID vessel, StockBody body) {
         spreads.requireBoat(vessel);
-        if (amount == null) {
-            rows.dropStock(vessel, item);
-        } else {
-            rows.putStock(vessel, item, amount);
+        var write = new Documents.Change("This count", body.item(), body.version(), body);
+        if (body.amount() == null) {
+            documents.remove(vessel, DocumentKind.STOCK, write, kept -> stock(body.item(), kept));
+            return stock(body.item(), Optional.empty());
         }
+        return stock(
+                body.item(),
+                Optional.of(documents.put(
+                        vessel,
+                        DocumentKind.STOCK,
+                        write,
+                        Map.of("amount", body.amount()),
+                        kept -> stock(body.item(), kept))));
+    }
+
+    private static StockBody stock(String item, Optional<Kept> kept) {
+        return new StockBody(
+                item,
+                kept.map(one -> one.body().path("amount").asDouble(0)).orElse(null),
+                kept.map(Kept::version).orElse(0));
     }
 }

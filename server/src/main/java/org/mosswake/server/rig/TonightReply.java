@@ -3,6 +3,7 @@ package org.mosswake.server.rig;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.clock.Evening;
 import org.mosswake.core.rig.Brine;
@@ -29,9 +30,17 @@ record TonightReply(
             Instant from,
             Instant to) {}
 
+    /** @param version of the count, to change it by; 0 where nobody counted */
     record GoodsReply(
-            String key, String words, Figure.Kind kind, double amount, double have, boolean counted, double lacking) {
-        static GoodsReply of(Goods goods) {
+            String key,
+            String words,
+            Figure.Kind kind,
+            double amount,
+            double have,
+            boolean counted,
+            double lacking,
+            int version) {
+        static GoodsReply of(Goods goods, @Nullable StockBody counted) {
             return new GoodsReply(
                     goods.key(),
                     goods.words(),
@@ -39,11 +48,12 @@ record TonightReply(
                     goods.amount(),
                     goods.have(),
                     goods.counted(),
-                    goods.lacking());
+                    goods.lacking(),
+                    counted == null ? 0 : counted.version());
         }
     }
 
-    static TonightReply of(Tonight tonight, List<Evening.Slot> evening) {
+    static TonightReply of(Tonight tonight, List<Evening.Slot> evening, Map<String, StockBody> stock) {
         var tasks = new ArrayList<TaskReply>();
         for (int i = 0; i < tonight.tasks().size(); i++) {
             Task task = tonight.tasks().get(i);
@@ -59,7 +69,9 @@ record TonightReply(
         }
         return new TonightReply(
                 tasks,
-                tonight.goods().stream().map(GoodsReply::of).toList(),
+                tonight.goods().stream()
+                        .map(goods -> GoodsReply.of(goods, stock.get(goods.key())))
+                        .toList(),
                 tonight.brine().orElse(null),
                 tonight.minutes());
     }

@@ -1,5 +1,6 @@
 package org.mosswake.server.spread;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -7,12 +8,15 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.spread.Boat;
 import org.mosswake.core.spread.Holder;
 import org.mosswake.core.spread.Idle;
 import org.mosswake.core.spread.LineItem;
 import org.mosswake.core.spread.LureItem;
+import org.mosswake.server.platform.wire.MarkedReply;
 import org.springframework.stereotype.Component;
 
 /**
@@ -20,8 +24,12 @@ import org.springframework.stereotype.Component;
  * one small query instead of four is what keeps it under the finger.
  */
 @Component
-class Aboard {
-    /** Holders and gear by id. */
+class Aboard implements MarkedReply.Source {
+    /**
+     * Holders and gear by id.
+     *
+     * @param unusable gear that is kept and cannot be used, by id
+     */
     record Things(
             String stamp,
             int engines,
@@ -31,6 +39,7 @@ class Aboard {
             Map<UUID, Holder> holders,
             Map<UUID, LureItem> lures,
             Map<UUID, LineItem> lines,
+            Map<UUID, Usable<?>> unusable,
             Carried carried) {}
 
     private final BoatService boats;
@@ -58,11 +67,12 @@ class Aboard {
 
     private Things read(UUID vessel, String stamp) {
         BoatBody body = boats.boat(vessel);
-        Boat boat = body.toCore();
-        GearService.Gear carried = gear.of(vessel);
-        var lines = carried.lines().stream()
-                .map(line -> new LineAboard(line.toCore(), line.kind()))
-                .toList();
+        Boat boat = usable(body).item().orElseThrow(() -> refused(body));
+        GearService.Gear gear = this.gear.of(vessel);
+        var unusable = new HashMap<UUID, Usable<?>>();
+        List<LineAboard> lines = good(gear.lines().stream().map(Aboard::usable), unusable);
+        List<LureAboard> lures = good(gear.lures().stream().map(Aboard::usable), unusable);
+        List<ReelAboard> reels = good(gear.reels().stream().map(reel -> usable(reel, lines)), unusable);
         return new Things(
                 stamp,
                 boat.engines(),
@@ -70,16 +80,59 @@ class Aboard {
                 body.idle(),
                 Optional.ofNullable(body.propSpreadM()),
                 byId(boat.holders(), Holder::id),
-                byId(carried.lures().stream().map(LureGearBody::toCore).toList(), LureItem::id),
+                byId(lures.stream().map(LureAboard::item).toList(), LureItem::id),
                 byId(lines.stream().map(LineAboard::item).toList(), LineItem::id),
+                Map.copyOf(unusable),
                 new Carried(
                         boat,
                         body.idle(),
                         Optional.ofNullable(body.propSpreadM()),
-                        carried.lures().stream().map(LureGearBody::aboard).toList(),
+                        lures,
                         lines,
-                        carried.reels().stream().map(reel -> reel(reel, lines)).toList(),
+                        reels,
                         numbers.of(vessel)));
+    }
+
+    private static <T> List<T> good(Stream<Usable<T>> all, Map<UUID, Usable<?>> unusable) {
+        return all.flatMap(one -> {
+                    one.item().ifPresentOrElse(item -> {}, () -> unusable.put(one.id(), one));
+                    return one.item().stream();
+                })
+                .toList();
+    }
+
+    /** Of a boat that cannot be used each fault is the request's: nothing can be reckoned before she is mended. */
+    private static FaultException refused(BoatBody body) {
+        return new FaultException(
+                usable(body).faults().stream().map(fault -> fault.under("boat")).toList());
+    }
+
+    private static Usable<Boat> usable(BoatBody body) {
+        return Usable.of(body.boatId(), body.name(), body.version(), body, body::toCore);
+    }
+
+    private static Usable<LineAboard> usable(LineGearBody line) {
+        return Usable.of(
+                line.gearId(), line.name(), line.version(), line, () -> new LineAboard(line.toCore(), line.kind()));
+    }
+
+    private static Usable<LureAboard> usable(LureGearBody lure) {
+        return Usable.of(lure.gearId(), lure.name(), lure.version(), lure, lure::aboard);
+    }
+
+    private static Usable<ReelAboard> usable(ReelGearBody reel, List<LineAboard> lines) {
+        return Usable.of(reel.gearId(), reel.name(), reel.version(), reel, () -> reel(reel, lines));
+    }
+
+    @Override
+    public List<MarkedReply> marked(UUID vessel) {
+        Usable<Boat> boat = usable(boats.boat(vessel));
+        if (boat.item().isEmpty()) {
+            return List.of(boat.marked(MarkedReply.Where.BOAT));
+        }
+        return of(vessel).unusable().values().stream()
+                .map(item -> item.marked(MarkedReply.Where.BOX))
+                .toList();
     }
 
     private static ReelAboard reel(ReelGearBody reel, List<LineAboard> lines) {

@@ -4,10 +4,13 @@ import java.util.List;
 import java.util.UUID;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
+import org.mosswake.server.platform.http.Paged;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -18,9 +21,11 @@ class BoatController {
         this.boats = boats;
     }
 
+    /** The largest first. */
     @GetMapping("/api/boats")
-    List<BoatBody> boats() {
-        return boats.all();
+    ResponseEntity<List<BoatTitle>> boats(
+            @RequestParam(defaultValue = "0") Integer from, @RequestParam(defaultValue = Paged.USUAL) Integer count) {
+        return Paged.of(from, count, boats.count(), boats::titles);
     }
 
     @GetMapping("/api/boats/{boat}")

@@ -5,6 +5,7 @@ import java.util.UUID;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
@@ -43,8 +44,23 @@ interface BoatMapper {
             double tipStarboardM,
             double tipHeightM) {}
 
-    @Select("select " + COLUMNS + " from boat order by length_m desc, name")
-    List<BoatRow> boats();
+    @Select("""
+            select vessel_id as boat_id, version, name, place from boat
+            order by length_m desc, name, vessel_id limit #{count} offset #{from}""")
+    List<BoatTitle> titles(@Param("from") int from, @Param("count") int count);
+
+    @Select("select count(*) from boat")
+    int count();
+
+    /** No row where she is not kept here. */
+    @Select("select 1 from boat where vessel_id = #{vessel}")
+    @Nullable
+    Integer knows(UUID vessel);
+
+    /** Held until the transaction ends: whoever changes her, or hangs a line from her, waits his turn. */
+    @Select("select version from boat where vessel_id = #{vessel} for update")
+    @Nullable
+    Integer locked(UUID vessel);
 
     @Select("select " + COLUMNS + " from boat where vessel_id = #{vessel}")
     @Nullable

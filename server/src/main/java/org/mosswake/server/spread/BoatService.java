@@ -5,6 +5,7 @@ import java.util.UUID;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.spread.HolderKind;
+import org.mosswake.server.platform.database.Write;
 import org.mosswake.server.platform.http.StaleWrite;
 import org.mosswake.server.spread.BoatBody.HolderBody;
 import org.mosswake.server.spread.BoatBody.PointBody;
@@ -14,7 +15,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 @Service
-class BoatService {
+public class BoatService {
     private final BoatMapper boats;
 
     BoatService(BoatMapper boats) {
@@ -22,25 +23,51 @@ class BoatService {
     }
 
     @Transactional(readOnly = true)
-    List<BoatBody> all() {
-        return boats.boats().stream().map(this::body).toList();
+    List<BoatTitle> titles(int from, int count) {
+        return boats.titles(from, count);
+    }
+
+    @Transactional(readOnly = true)
+    int count() {
+        return boats.count();
+    }
+
+    /** Refuses a boat that is not kept here. */
+    @Transactional(readOnly = true)
+    public void require(UUID vessel) {
+        if (boats.knows(vessel) == null) {
+            throw unknown(vessel);
+        }
+    }
+
+    /** As {@link #require}, and nobody else changes her until this transaction ends. */
+    @Write
+    void hold(UUID vessel) {
+        if (boats.locked(vessel) == null) {
+            throw unknown(vessel);
+        }
+    }
+
+    private static FaultException unknown(UUID vessel) {
+        return FaultException.of(FaultCode.NOT_FOUND, "boat", vessel.toString());
     }
 
     @Transactional(readOnly = true)
     BoatBody boat(UUID vessel) {
         BoatRow row = boats.boat(vessel);
         if (row == null) {
-            throw FaultException.of(FaultCode.NOT_FOUND, "boat", vessel.toString());
+            throw unknown(vessel);
         }
         return body(row);
     }
 
     /** Version 0 makes it; any other must be the kept one. */
-    @Transactional
+    @Write
     BoatBody save(BoatBody body) {
         body.toCore();
-        keepHoldersInUse(body);
         boats.insertVessel(body.boatId());
+        boats.locked(body.boatId());
+        keepHoldersInUse(body);
         int changed =
                 body.version() == 0 ? boats.insertBoat(row(body, 1)) : boats.updateBoat(row(body, body.version()));
         if (changed == 0) {

@@ -14,6 +14,7 @@ import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.tow.Fit;
 import org.mosswake.core.units.Force;
 import org.mosswake.core.units.SpeedThroughWater;
+import org.mosswake.server.platform.database.Write;
 import org.mosswake.server.spread.CalibrationBody.ObservationBody;
 import org.mosswake.server.spread.CalibrationMapper.CalibrationRow;
 import org.mosswake.server.spread.CalibrationMapper.SeenRow;
@@ -70,7 +71,7 @@ class CalibrationService {
     }
 
     /** Keeps the fit and changes the item; the same id again answers what was kept. */
-    @Transactional
+    @Write
     CalibrationReply keep(UUID vessel, UUID id, CalibrationBody body) {
         CalibrationReply fit = attempt(vessel, body);
         var now = clock.instant().truncatedTo(ChronoUnit.MICROS);
@@ -93,7 +94,7 @@ class CalibrationService {
     }
 
     /** Puts the old value back. The row stays, with the time. */
-    @Transactional
+    @Write
     CalibrationReply takeBack(UUID vessel, UUID id) {
         List<CalibrationReply> all = all(vessel);
         CalibrationReply fit = known(all, id);

@@ -19,8 +19,9 @@ public class CarriedService {
         this.assembler = assembler;
     }
 
-    public List<UUID> boats() {
-        return boats.all().stream().map(BoatBody::boatId).toList();
+    /** The largest ones. */
+    public List<UUID> boats(int most) {
+        return boats.titles(0, most).stream().map(BoatTitle::boatId).toList();
     }
 
     public Carried of(UUID vessel) {

@@ -2,7 +2,6 @@ package org.mosswake.server.spread;
 
 import java.util.List;
 import java.util.UUID;
-import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -31,8 +30,7 @@ interface GearMapper {
                    (select sum(version) from lure_gear where vessel_id = #{vessel}),
                    (select sum(version) from line_gear where vessel_id = #{vessel}),
                    (select sum(version) from reel_gear where vessel_id = #{vessel}),
-                   (select md5(string_agg(name || ' ' || value, ',' order by name)) from rig_number
-                     where vessel_id = #{vessel}))""")
+                   (select version from document where vessel_id = #{vessel} and kind = 'BENCH_NUMBERS'))""")
     String stamp(UUID vessel);
 
     @Insert("""
@@ -88,17 +86,4 @@ interface GearMapper {
                    backing_line_gear_id = #{b.backingLineGearId}, backing_m = #{b.backingM}
             where vessel_id = #{vessel} and gear_id = #{b.gearId} and version = #{b.version}""")
     int updateReel(@Param("vessel") UUID vessel, @Param("b") ReelGearBody body);
-
-    record RigNumberRow(String name, double value) {}
-
-    @Select("select name, value from rig_number where vessel_id = #{vessel}")
-    List<RigNumberRow> rigNumbers(UUID vessel);
-
-    @Insert("""
-            insert into rig_number values (#{vessel}, #{name}, #{value})
-            on conflict (vessel_id, name) do update set value = excluded.value""")
-    int putRigNumber(@Param("vessel") UUID vessel, @Param("name") String name, @Param("value") double value);
-
-    @Delete("delete from rig_number where vessel_id = #{vessel} and name = #{name}")
-    int dropRigNumber(@Param("vessel") UUID vessel, @Param("name") String name);
 }

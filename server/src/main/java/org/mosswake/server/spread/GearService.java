@@ -6,6 +6,7 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
+import org.mosswake.server.platform.database.Write;
 import org.mosswake.server.platform.http.StaleWrite;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -47,23 +48,23 @@ class GearService {
         return new Gear(gear.lures(vessel), gear.lines(vessel), gear.reels(vessel));
     }
 
-    @Transactional
+    @Write
     LureGearBody save(UUID vessel, LureGearBody body) {
-        boats.boat(vessel);
+        boats.require(vessel);
         int changed = body.version() == 0 ? gear.insertLure(vessel, body) : gear.updateLure(vessel, body);
         return kept("This lure", changed, body, of(vessel).lure(body.gearId()));
     }
 
-    @Transactional
+    @Write
     LineGearBody save(UUID vessel, LineGearBody body) {
-        boats.boat(vessel);
+        boats.require(vessel);
         int changed = body.version() == 0 ? gear.insertLine(vessel, body) : gear.updateLine(vessel, body);
         return kept("This line", changed, body, of(vessel).line(body.gearId()));
     }
 
-    @Transactional
+    @Write
     ReelGearBody save(UUID vessel, ReelGearBody body) {
-        boats.boat(vessel);
+        boats.require(vessel);
         Gear aboard = of(vessel);
         requireLine(aboard, "mainLineGearId", body.mainLineGearId());
         requireLine(aboard, "backingLineGearId", body.backingLineGearId());
@@ -81,9 +82,9 @@ class GearService {
     /** @param added items, and {@code changed} ones */
     record Imported(int added, int changed) {}
 
-    @Transactional
+    @Write
     Imported take(UUID vessel, String table) {
-        boats.boat(vessel);
+        boats.require(vessel);
         GearCsv.Read read = GearCsv.read(table, of(vessel), UUID::randomUUID);
         read.lines().forEach(line -> save(vessel, line));
         read.lures().forEach(lure -> save(vessel, lure));

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.mosswake.core.fault.Fault;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.fault.Faults;
@@ -58,6 +59,7 @@ class SpreadAssembler {
         private final Map<UUID, LureItem> lures;
         private final Map<UUID, LineItem> lines;
         private final List<ReelAboard> reels;
+        private final Map<UUID, Usable<?>> unusable;
         private final RigNumbers numbers;
 
         Assembly(UUID vessel, Faults faults) {
@@ -70,6 +72,7 @@ class SpreadAssembler {
             lures = things.lures();
             lines = things.lines();
             reels = things.carried().reels();
+            unusable = things.unusable();
             numbers = things.carried().numbers();
         }
 
@@ -95,7 +98,7 @@ class SpreadAssembler {
         }
 
         private Optional<SpreadLine> line(String path, LineDraft draft) {
-            int before = faults.list().size();
+            int before = faults.total();
             Holder holder = known(holders, path + ".holderId", draft.holderId());
             var tackle = new ArrayList<TacklePiece>();
             for (int i = 0; i < draft.tackle().size(); i++) {
@@ -105,7 +108,7 @@ class SpreadAssembler {
             if (draft.tackle().get(0).lureGearId() == null) {
                 faults.add(FaultCode.LURE_WITHOUT_FORCE, path + ".tackle[0].lureGearId");
             }
-            return faults.list().size() > before ? Optional.empty() : built(path, draft, holder, tackle, deep);
+            return faults.total() > before ? Optional.empty() : built(path, draft, holder, tackle, deep);
         }
 
         private DeepRig deep(String path, DeepDraft draft) {
@@ -144,10 +147,7 @@ class SpreadAssembler {
                         .filter(reel -> reel.reel().id().equals(rig.reelGearId()))
                         .findFirst();
                 if (chosen.isEmpty()) {
-                    throw FaultException.of(
-                            FaultCode.NOT_FOUND,
-                            "rig.reelGearId",
-                            rig.reelGearId().toString());
+                    throw new FaultException(List.of(why("rig.reelGearId", rig.reelGearId())));
                 }
                 return chosen.map(ReelAboard::reel);
             }
@@ -179,10 +179,21 @@ class SpreadAssembler {
                     draft.lengthM());
         }
 
+        private Fault why(String path, UUID id) {
+            Usable<?> kept = unusable.get(id);
+            return kept == null
+                    ? Fault.of(FaultCode.NOT_FOUND, path, id.toString())
+                    : Fault.of(
+                            FaultCode.GEAR_UNUSABLE,
+                            path,
+                            kept.name(),
+                            kept.faults().get(0).message());
+        }
+
         private <T> T known(Map<UUID, T> items, String path, UUID id) {
             T item = items.get(id);
             if (item == null) {
-                faults.add(FaultCode.NOT_FOUND, path, id.toString());
+                faults.add(why(path, id));
             }
             return item;
         }

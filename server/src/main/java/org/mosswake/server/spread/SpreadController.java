@@ -4,11 +4,14 @@ import java.util.List;
 import java.util.UUID;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
+import org.mosswake.server.platform.http.Paged;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -24,9 +27,13 @@ class SpreadController {
         return spreads.solve(boat, draft);
     }
 
+    /** The last saved first. */
     @GetMapping("/api/boats/{boat}/spreads")
-    List<SpreadBody.Title> spreads(@PathVariable UUID boat) {
-        return spreads.titles(boat);
+    ResponseEntity<List<SpreadBody.Title>> spreads(
+            @PathVariable UUID boat,
+            @RequestParam(defaultValue = "0") Integer from,
+            @RequestParam(defaultValue = Paged.USUAL) Integer count) {
+        return Paged.of(from, count, spreads.count(boat), (first, most) -> spreads.titles(boat, first, most));
     }
 
     @GetMapping("/api/boats/{boat}/spreads/{spread}")

@@ -78,8 +78,12 @@ interface SpreadMapper {
             select s.spread_id, s.version, s.name, s.updated_at as saved_at,
                    (select count(*) from spread_line l where l.vessel_id = s.vessel_id and l.spread_id = s.spread_id
                      and l.revision = s.head_revision)::int as lines
-            from spread s where s.vessel_id = #{vessel} order by s.name, s.spread_id""")
-    List<SpreadBody.Title> titles(UUID vessel);
+            from spread s where s.vessel_id = #{vessel}
+            order by s.updated_at desc, s.name, s.spread_id limit #{count} offset #{from}""")
+    List<SpreadBody.Title> titles(@Param("vessel") UUID vessel, @Param("from") int from, @Param("count") int count);
+
+    @Select("select count(*) from spread where vessel_id = #{vessel}")
+    int count(UUID vessel);
 
     @Select("select * from spread where vessel_id = #{vessel} and spread_id = #{spread}")
     @Nullable

@@ -10,6 +10,7 @@ import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.spread.Spread;
 import org.mosswake.core.spread.SpreadSolver;
+import org.mosswake.server.platform.database.Write;
 import org.mosswake.server.platform.http.StaleWrite;
 import org.mosswake.server.spread.SpreadDraft.LineDraft;
 import org.mosswake.server.spread.SpreadMapper.PieceRow;
@@ -36,7 +37,7 @@ public class SpreadService {
 
     /** Refuses a boat that is not kept here. */
     public void requireBoat(UUID vessel) {
-        boats.boat(vessel);
+        boats.require(vessel);
     }
 
     /** Refuses a spread that is not kept here. */
@@ -49,8 +50,13 @@ public class SpreadService {
     }
 
     @Transactional(readOnly = true)
-    List<SpreadBody.Title> titles(UUID vessel) {
-        return spreads.titles(vessel);
+    List<SpreadBody.Title> titles(UUID vessel, int from, int count) {
+        return spreads.titles(vessel, from, count);
+    }
+
+    @Transactional(readOnly = true)
+    int count(UUID vessel) {
+        return spreads.count(vessel);
     }
 
     @Transactional(readOnly = true)
@@ -72,8 +78,10 @@ public class SpreadService {
     }
 
     /** Version 0 makes it; any other must be the kept one, else both sides are answered and nothing changes. */
-    @Transactional
+    @Write
     SpreadBody.Kept save(UUID vessel, SpreadBody body) {
+        // Before anything is looked up: a boat saved at the same time must not lose a holder that a line hangs from.
+        boats.hold(vessel);
         assembler.assemble(vessel, body.draft());
         var now = clock.instant().truncatedTo(ChronoUnit.MICROS);
         if (body.version() == 0) {
@@ -99,8 +107,9 @@ public class SpreadService {
      *
      * @return the revision
      */
-    @Transactional
+    @Write
     public int keepAsFished(UUID vessel, UUID spread, SpreadDraft draft) {
+        boats.hold(vessel);
         assembler.assemble(vessel, draft);
         known(spreads.locked(vessel, spread), spread);
         int revision = spreads.lastRevision(vessel, spread) + 1;

@@ -9,9 +9,9 @@ import org.mosswake.core.tow.Body;
 import org.mosswake.core.tow.LinePiece;
 import org.mosswake.core.units.Force;
 import org.mosswake.core.units.ForceUnit;
+import org.mosswake.server.platform.database.Write;
 import org.mosswake.server.platform.demo.DemoIds;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 
 /**
  * A box of generic lures, leads, lines and reels with the starting coefficients of their kinds, to begin with. What is
@@ -31,7 +31,7 @@ class StarterBox {
         this.gear = gear;
     }
 
-    @Transactional
+    @Write
     public GearService.Gear fill(UUID boat, Waters waters) {
         lines(boat);
         if (waters == Waters.WARM) {

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.Callable;
 import org.mosswake.core.spread.Orders;
 import org.mosswake.core.spread.Spread;
 import org.mosswake.core.spread.SpreadSolver;
@@ -36,38 +37,46 @@ class TurnsService {
         this.aboard = aboard;
     }
 
-    TurnsReply turns(UUID vessel, TurnsBody body) {
+    /** What is asked is put together, and refused, at once; the rest is work. */
+    Callable<TurnsReply> turns(UUID vessel, TurnsBody body) {
         Spread spread = assembler.assemble(vessel, body.draft());
         TurnRules rules = rules(vessel, body);
         SpreadTurns turns = turnsOf(vessel, rules);
-        var limits = new EnumMap<Side, SideLimit>(Side.class);
-        var halves = new EnumMap<Side, List<TurnFrame>>(Side.class);
-        synchronized (turns) {
-            limits.putAll(turns.limits(spread));
-            for (Side side : Side.values()) {
-                halves.put(side, turns.halfTurn(spread, side));
+        return () -> {
+            var limits = new EnumMap<Side, SideLimit>(Side.class);
+            var halves = new EnumMap<Side, List<TurnFrame>>(Side.class);
+            synchronized (turns) {
+                limits.putAll(turns.limits(spread));
+                for (Side side : Side.values()) {
+                    halves.put(side, turns.halfTurn(spread, side));
+                }
             }
-        }
-        Orders orders = Orders.of(solver.solve(spread), spread, rules);
-        return TurnsReply.of(spread, rules.radiusM(), limits, halves, orders);
+            Orders orders = Orders.of(solver.solve(spread), spread, rules);
+            return TurnsReply.of(spread, rules.radiusM(), limits, halves, orders);
+        };
     }
 
-    TurnsReply.MendsReply mend(UUID vessel, TurnsBody body) {
+    Callable<TurnsReply.MendsReply> mend(UUID vessel, TurnsBody body) {
         Spread spread = assembler.assemble(vessel, body.draft());
         SpreadTurns turns = turnsOf(vessel, rules(vessel, body));
-        synchronized (turns) {
-            return new TurnsReply.MendsReply(
-                    turns.mend(spread).map(TurnsReply.WiderReply::of).orElse(null));
-        }
+        return () -> {
+            synchronized (turns) {
+                return new TurnsReply.MendsReply(
+                        turns.mend(spread).map(TurnsReply.WiderReply::of).orElse(null));
+            }
+        };
     }
 
-    TurnsReply.HelmReply helm(UUID vessel, TurnsBody.HelmBody body) {
+    Callable<TurnsReply.HelmReply> helm(UUID vessel, TurnsBody.HelmBody body) {
         Spread spread = assembler.assemble(vessel, body.spread().draft());
-        var lines = spread.lines().stream()
-                .map(line -> line.turned(spread.speed(), tows))
-                .toList();
-        var study = new HelmStudy(rules(vessel, body.spread()), body.helm(), lines);
-        return TurnsReply.HelmReply.of(study.follow(), spread);
+        TurnRules rules = rules(vessel, body.spread());
+        var helm = body.helm();
+        return () -> {
+            var lines = spread.lines().stream()
+                    .map(line -> line.turned(spread.speed(), tows))
+                    .toList();
+            return TurnsReply.HelmReply.of(new HelmStudy(rules, helm, lines).follow(), spread);
+        };
     }
 
     private TurnRules rules(UUID vessel, TurnsBody body) {

@@ -5,7 +5,6 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.clock.Place;
 import org.mosswake.core.fault.Accepted;
-import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.server.spread.SpreadDraft;
 
@@ -44,16 +43,14 @@ public record EventBody(
     private static final Accepted FISH_MASS_KG = new Accepted(0.01, 1000, "kg");
     private static final Accepted SPEED_MPS = new Accepted(0, 40, "m/s");
     private static final Accepted COURSE = new Accepted(0, 360, "°");
-    private static final Instant EARLIEST = Instant.parse("1900-01-01T00:00:00Z");
-    private static final Instant LATEST = Instant.parse("2200-01-01T00:00:00Z");
     private static final int LONGEST_SPECIES = 60;
     private static final int LONGEST_NOTE = 2000;
 
     void check(Faults faults, String path) {
         faults.required(path + "eventId", eventId);
         faults.required(path + "deviceId", deviceId);
-        checkTime(faults, path + "happenedAt", happenedAt);
-        checkTime(faults, path + "deviceAt", deviceAt);
+        faults.required(path + "happenedAt", happenedAt);
+        faults.required(path + "deviceAt", deviceAt);
         if (faults.required(path + "kind", kind)) {
             checkByKind(faults, path);
         }
@@ -67,12 +64,6 @@ public record EventBody(
         LET_OUT_M.checkOptional(faults, path + "letOutM", letOutM);
         FISH_LENGTH_M.checkOptional(faults, path + "fishLengthM", fishLengthM);
         FISH_MASS_KG.checkOptional(faults, path + "fishMassKg", fishMassKg);
-    }
-
-    private static void checkTime(Faults faults, String field, Instant time) {
-        if (faults.required(field, time) && (time.isBefore(EARLIEST) || time.isAfter(LATEST))) {
-            faults.add(FaultCode.OUT_OF_RANGE, field, time, 1900.0, 2200.0, "(year)");
-        }
     }
 
     private void checkByKind(Faults faults, String path) {

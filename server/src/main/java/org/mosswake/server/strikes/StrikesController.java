@@ -4,11 +4,14 @@ import java.util.List;
 import java.util.UUID;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
+import org.mosswake.server.platform.http.Paged;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -19,9 +22,18 @@ class StrikesController {
         this.strikes = strikes;
     }
 
+    /** The last day first. */
     @GetMapping("/api/boats/{boat}/trips")
-    List<TripBody> trips(@PathVariable UUID boat) {
-        return strikes.trips(boat);
+    ResponseEntity<List<TripBody>> trips(
+            @PathVariable UUID boat,
+            @RequestParam(defaultValue = "0") Integer from,
+            @RequestParam(defaultValue = Paged.USUAL) Integer count) {
+        return Paged.of(from, count, strikes.countTrips(boat), (first, most) -> strikes.trips(boat, first, most));
+    }
+
+    @GetMapping("/api/boats/{boat}/trips/{trip}")
+    TripBody trip(@PathVariable UUID boat, @PathVariable UUID trip) {
+        return strikes.trip(boat, trip);
     }
 
     @PutMapping("/api/boats/{boat}/trips/{trip}")

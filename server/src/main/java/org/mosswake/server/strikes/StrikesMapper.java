@@ -77,8 +77,11 @@ interface StrikesMapper {
 
     @Select("""
             select trip_id, name, day, place, latitude_deg, longitude_deg, time_zone from trip
-            where vessel_id = #{vessel} order by day desc, created_at desc""")
-    List<TripBody> trips(UUID vessel);
+            where vessel_id = #{vessel} order by day desc, created_at desc, trip_id limit #{count} offset #{from}""")
+    List<TripBody> trips(@Param("vessel") UUID vessel, @Param("from") int from, @Param("count") int count);
+
+    @Select("select count(*) from trip where vessel_id = #{vessel}")
+    int countTrips(UUID vessel);
 
     @Select("""
             select trip_id, name, day, place, latitude_deg, longitude_deg, time_zone from trip

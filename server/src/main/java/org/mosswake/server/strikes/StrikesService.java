@@ -17,6 +17,8 @@ import org.mosswake.core.spread.Spread;
 import org.mosswake.core.strikes.DayLog;
 import org.mosswake.core.strikes.Event;
 import org.mosswake.core.strikes.StrikeState;
+import org.mosswake.server.platform.database.Write;
+import org.mosswake.server.platform.http.StaleWrite;
 import org.mosswake.server.spread.SpreadService;
 import org.mosswake.server.strikes.LogReply.StrikeReply;
 import org.mosswake.server.strikes.StrikesMapper.EventRow;
@@ -41,18 +43,29 @@ public class StrikesService {
     }
 
     @Transactional(readOnly = true)
-    List<TripBody> trips(UUID vessel) {
-        return strikes.trips(vessel);
+    List<TripBody> trips(UUID vessel, int from, int count) {
+        return strikes.trips(vessel, from, count);
     }
 
-    @Transactional
+    @Transactional(readOnly = true)
+    int countTrips(UUID vessel) {
+        return strikes.countTrips(vessel);
+    }
+
+    /** Sent again it is the same day. A day out is not changed: what differs is refused with both sides. */
+    @Write
     public TripBody save(UUID vessel, TripBody trip) {
         spreads.requireBoat(vessel);
-        strikes.insertTrip(vessel, trip, clock.instant());
-        return trip(vessel, trip.tripId());
+        int made = strikes.insertTrip(vessel, trip, clock.instant());
+        TripBody kept = trip(vessel, trip.tripId());
+        if (made == 0 && !kept.equals(trip)) {
+            throw new StaleWrite("This day out", trip, kept);
+        }
+        return kept;
     }
 
-    private TripBody trip(UUID vessel, UUID trip) {
+    @Transactional(readOnly = true)
+    TripBody trip(UUID vessel, UUID trip) {
         TripBody kept = strikes.trip(vessel, trip);
         if (kept == null) {
             throw FaultException.of(FaultCode.NOT_FOUND, "trip", trip.toString());
@@ -61,7 +74,7 @@ public class StrikesService {
     }
 
     /** Keeps each event that is not kept yet. One id with two contents is refused. */
-    @Transactional
+    @Write
     public void take(UUID vessel, UUID trip, List<EventBody> events) {
         trip(vessel, trip);
         for (int i = 0; i < events.size(); i++) {

@@ -11,8 +11,24 @@ import tools.jackson.databind.node.ObjectNode;
 
 @ExtendWith(RunningServer.class)
 class WaysApiTest {
-    private static ObjectNode side(String school, int side) {
-        return Api.JSON.createObjectNode().put("school", school).put("side", side);
+    private static ObjectNode side(String school, int side, int version) {
+        return Api.JSON
+                .createObjectNode()
+                .put("school", school)
+                .put("side", side)
+                .put("version", version);
+    }
+
+    /** The version that the next write must name. */
+    private static int version(Api api, String path, String school) {
+        return api.get(path)
+                .json()
+                .valueStream()
+                .filter(s -> s.get("school").asString().equals(school))
+                .findFirst()
+                .orElseThrow()
+                .get("version")
+                .asInt();
     }
 
     private static int of(Api api, String playbook) {
@@ -32,19 +48,24 @@ class WaysApiTest {
         String schools = api.sprat() + "/schools";
         assertThat(api.get(schools).json()).hasSize(16);
         int before = of(api, "M1");
-        api.put(schools, side("FAST", 1));
+        int version = version(api, schools, "FAST");
+        assertThat(api.put(schools, side("FAST", 1, version)).status()).isEqualTo(200);
         assertThat(of(api, "M1")).isLessThan(before);
+        var stale = api.put(schools, side("FAST", 0, version));
+        assertThat(stale.status()).isEqualTo(409);
+        assertThat(stale.json().get("theirs").get("side").asInt()).isEqualTo(1);
+        assertThat(stale.json().get("yours").get("side").asInt()).isZero();
         assertThat(api.get(schools).json().valueStream())
                 .anyMatch(s -> s.get("school").asString().equals("FAST")
                         && s.get("side").asInt() == 1);
-        api.put(schools, side("FAST", 0));
+        api.put(schools, side("FAST", 0, version(api, schools, "FAST")));
         assertThat(of(api, "M1")).isEqualTo(before);
-        assertThat(api.put(schools, side("FAST", 7)).status()).isEqualTo(400);
-        assertThat(api.put(schools, side("SLOW", 0)).fields()).containsExactly("school");
+        assertThat(api.put(schools, side("FAST", 7, 1)).status()).isEqualTo(400);
+        assertThat(api.put(schools, side("SLOW", 0, 0)).fields()).containsExactly("school");
     }
 
-    private static ObjectNode numbers(Object... keysAndValues) {
-        ObjectNode body = Api.JSON.createObjectNode();
+    private static ObjectNode numbers(int version, Object... keysAndValues) {
+        ObjectNode body = Api.JSON.createObjectNode().put("version", version);
         var set = body.putArray("set");
         for (int i = 0; i < keysAndValues.length; i += 2) {
             set.addObject().put("key", (String) keysAndValues[i]).put("value", (Double) keysAndValues[i + 1]);
@@ -56,13 +77,17 @@ class WaysApiTest {
     void aNumberSetIsKeptAndGoesBackWhenLeftOut(Api api) {
         String path = api.sprat() + "/numbers";
         int before = of(api, "M2");
-        api.put(path, numbers("TARGET_FIRST.M2", 55.0));
+        int version = api.get(path).json().get("version").asInt();
+        api.put(path, numbers(version, "TARGET_FIRST.M2", 55.0));
         assertThat(of(api, "M2")).isEqualTo(before + 25);
         assertThat(api.get(path).json().get("set")).hasSize(1);
-        api.put(path, numbers());
+        assertThat(api.put(path, numbers(version)).status()).isEqualTo(409);
+        api.put(path, numbers(version + 1));
         assertThat(of(api, "M2")).isEqualTo(before);
-        assertThat(api.put(path, numbers("M2.startMps", 99.0)).fields()).contains("M2.startMps");
-        assertThat(api.put(path, numbers("nothing.at.all", 1.0)).status()).isEqualTo(400);
+        assertThat(api.put(path, numbers(version + 2, "M2.startMps", 99.0)).fields())
+                .contains("M2.startMps");
+        assertThat(api.put(path, numbers(version + 2, "nothing.at.all", 1.0)).status())
+                .isEqualTo(400);
         JsonNode catalogue = api.get("/api/call/catalogue").json();
         assertThat(catalogue.get("numbers").size()).isGreaterThan(500);
         assertThat(catalogue.get("numbers").valueStream())
@@ -99,8 +124,12 @@ class WaysApiTest {
         assertThat(call.get("lines").get("lines").asInt()).isEqualTo(1);
         assertThat(call.get("lines").get("bounds").get(0).get("what").asString())
                 .isEqualTo("TABLE");
-        assertThat(api.send("DELETE", path + "/CHINOOK", null).status()).isEqualTo(204);
-        assertThat(api.get(path).json().valueStream())
+        assertThat(api.send("DELETE", path + "/CHINOOK?version=7", null).status())
+                .isEqualTo(409);
+        assertThat(api.send("DELETE", path + "/CHINOOK?version=1", null).status())
+                .isEqualTo(204);
+        assertThat(api.put(path, rule.put("version", 1)).status()).isEqualTo(409);
+        assertThat(api.get(path).json().get("rules").valueStream())
                 .noneMatch(r -> r.get("species").asString().equals("CHINOOK"));
     }
 
@@ -140,7 +169,7 @@ class WaysApiTest {
         String spread = api.mixedSurface().get("spreadId").asString();
         String path = boat + "/spreads/" + spread + "/origin";
         assertThat(api.get(path).status()).isEqualTo(204);
-        ObjectNode body = Api.JSON.createObjectNode().put("playbook", "M3");
+        ObjectNode body = Api.JSON.createObjectNode().put("playbook", "M3").put("version", 0);
         body.putArray("stories");
         body.putArray("lacks")
                 .addObject()

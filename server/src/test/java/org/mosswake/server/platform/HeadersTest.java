@@ -52,7 +52,7 @@ class HeadersTest {
     @Test
     void answersAreNotKeptByCachesAndAssetsAre() {
         assertThat(send(HttpRequest.newBuilder(), "/api/boats").headers().firstValue("Cache-Control"))
-                .hasValue("no-store");
+                .hasValue("private, no-cache");
         var page = send(HttpRequest.newBuilder(), "/");
         assertThat(page.headers().firstValue("Cache-Control")).hasValue("no-store");
         Matcher script = Pattern.compile("src=\"(/assets/[^\"]+)\"").matcher(page.body());

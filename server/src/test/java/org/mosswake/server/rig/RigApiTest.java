@@ -210,17 +210,21 @@ class RigApiTest {
         String key =
                 rig(api, body).get("tonight").get("tasks").get(0).get("key").asString();
         String path = api.quietLedger() + "/spreads/" + kept.get("spreadId").asString() + "/ticks";
-        ObjectNode tick = Api.JSON.createObjectNode().put("task", key).put("done", true);
-        api.put(path, tick);
-        api.put(path, tick);
-        assertThat(rig(api, body).get("ticked").get(0).asString()).isEqualTo(key);
-        api.put(path, tick.put("done", false));
+        ObjectNode tick =
+                Api.JSON.createObjectNode().put("task", key).put("done", true).put("version", 0);
+        assertThat(api.put(path, tick).json().get(0).get("version").asInt()).isEqualTo(1);
+        var twice = api.put(path, tick);
+        assertThat(twice.status()).isEqualTo(409);
+        assertThat(twice.json().get("theirs")).isEqualTo(tick.deepCopy().put("version", 1));
+        assertThat(rig(api, body).get("ticked").get(0).get("task").asString()).isEqualTo(key);
+        assertThat(api.put(path, tick.put("done", false).put("version", 1)).status())
+                .isEqualTo(200);
         assertThat(rig(api, body).get("ticked")).isEmpty();
         assertThat(api.put(api.quietLedger() + "/spreads/" + UUID.randomUUID() + "/ticks", tick)
                         .status())
                 .isEqualTo(404);
         assertThat(api.put(path, Api.JSON.createObjectNode().put("task", "")).fields())
-                .containsExactly("task", "done");
+                .containsExactly("task", "done", "version");
     }
 
     private static JsonNode goods(JsonNode rig, String key) {
@@ -236,18 +240,29 @@ class RigApiTest {
     void whatIsCountedAboardComesOffTheList(Api api) {
         ObjectNode body = body(ladder(api));
         assertThat(goods(rig(api, body), "tethers").get("lacking").asDouble()).isEqualTo(3);
-        api.put(
-                api.quietLedger() + "/stock",
-                Api.JSON.createObjectNode().put("item", "tethers").put("amount", 2.0));
+        String stock = api.quietLedger() + "/stock";
+        ObjectNode two = Api.JSON
+                .createObjectNode()
+                .put("item", "tethers")
+                .put("amount", 2.0)
+                .put("version", 0);
+        assertThat(api.put(stock, two).json().get("version").asInt()).isEqualTo(1);
         assertThat(goods(rig(api, body), "tethers").get("lacking").asDouble()).isEqualTo(1);
-        api.put(api.quietLedger() + "/stock", Api.JSON.createObjectNode().put("item", "tethers"));
+        assertThat(goods(rig(api, body), "tethers").get("version").asInt()).isEqualTo(1);
+        var stale = api.put(stock, two.put("amount", 5.0));
+        assertThat(stale.status()).isEqualTo(409);
+        assertThat(stale.json().get("theirs").get("amount").asDouble()).isEqualTo(2);
+        api.put(stock, Api.JSON.createObjectNode().put("item", "tethers").put("version", 1));
         assertThat(goods(rig(api, body), "tethers").get("counted").asBoolean()).isFalse();
+        // Taken out, an old write does not bring it back.
+        assertThat(api.put(stock, two.put("version", 1)).status()).isEqualTo(409);
         assertThat(api.put(
                                 api.quietLedger() + "/stock",
                                 Api.JSON
                                         .createObjectNode()
                                         .put("item", "tethers")
-                                        .put("amount", -1.0))
+                                        .put("amount", -1.0)
+                                        .put("version", 0))
                         .fields())
                 .containsExactly("amount");
         // Leads and lures are counted by the box.
@@ -289,7 +304,7 @@ class RigApiTest {
         String path = api.quietLedger() + "/rig/numbers";
         double before =
                 rig(api, body(ladder(api))).get("lines").get(0).get("strengthN").asDouble();
-        ObjectNode set = Api.JSON.createObjectNode();
+        ObjectNode set = Api.JSON.createObjectNode().put("version", 0);
         set.putArray("set").addObject().put("key", "joint.LOOP_TO_LOOP").put("value", 0.6);
         assertThat(api.put(path, set).json().get("set")).hasSize(1);
         double after =
@@ -302,7 +317,7 @@ class RigApiTest {
                 .asDouble();
         assertThat(after).isCloseTo(before * 0.6 / 0.95, within(1e-6));
         assertThat(solved).isCloseTo(after, within(1e-9));
-        ObjectNode none = Api.JSON.createObjectNode();
+        ObjectNode none = Api.JSON.createObjectNode().put("version", 1);
         none.putArray("set");
         assertThat(api.put(path, none).json().get("set")).isEmpty();
         set.putArray("set").addObject().put("key", "joint.GLUE").put("value", 0.6);

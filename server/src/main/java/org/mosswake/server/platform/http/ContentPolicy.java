@@ -22,6 +22,11 @@ class ContentPolicy extends OncePerRequestFilter {
                     + " connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'none';"
                     + " frame-ancestors 'none'";
 
+    /** Where she is belongs to the deck; nothing else of the device is asked for. */
+    private static final String PERMISSIONS =
+            "geolocation=(self), camera=(), microphone=(), payment=(), usb=(), serial=(), bluetooth=(), midi=(),"
+                    + " accelerometer=(), gyroscope=(), magnetometer=(), display-capture=(), browsing-topics=()";
+
     private final SecureRandom random = new SecureRandom();
 
     @Override
@@ -34,10 +39,14 @@ class ContentPolicy extends OncePerRequestFilter {
         response.setHeader("Content-Security-Policy", POLICY.formatted(nonce));
         response.setHeader("X-Content-Type-Options", "nosniff");
         response.setHeader("Referrer-Policy", "no-referrer");
+        response.setHeader("Permissions-Policy", PERMISSIONS);
+        response.setHeader("Cross-Origin-Embedder-Policy", "require-corp");
+        response.setHeader("X-Frame-Options", "DENY");
         response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
         response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
         if (request.getRequestURI().startsWith("/api")) {
-            response.setHeader("Cache-Control", "no-store");
+            // Kept by the reader, and asked for again each time: what did not change is not sent twice.
+            response.setHeader("Cache-Control", "private, no-cache");
         }
         chain.doFilter(request, response);
     }

@@ -1,14 +1,15 @@
 package org.mosswake.server.platform.http;
 
+import java.util.Arrays;
 import java.util.List;
 import org.mosswake.core.fault.Fault;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
+import org.mosswake.server.platform.compute.TooBusy;
+import org.mosswake.server.platform.database.DiskSpace;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
-import org.springframework.dao.DataAccessResourceFailureException;
-import org.springframework.dao.TransientDataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -29,6 +30,12 @@ import tools.jackson.databind.DatabindException;
 @RestControllerAdvice
 class ProblemHandler extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
+
+    private final DiskSpace disk;
+
+    ProblemHandler(DiskSpace disk) {
+        this.disk = disk;
+    }
 
     @ExceptionHandler
     ProblemDetail refused(FaultException e) {
@@ -52,60 +59,53 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ProblemDetail tooLarge(BodyTooLarge e) {
-        return Problem.of(HttpStatus.CONTENT_TOO_LARGE, "The request is too large", e.getMessage());
-    }
-
-    @ExceptionHandler
     ProblemDetail wrongPath(MethodArgumentTypeMismatchException e) {
+        String found = "'" + String.valueOf(e.getValue()).replace("\0", "\\0") + "'";
         var fault = Fault.of(
                 FaultCode.WRONG_TYPE,
                 e.getName(),
-                "a valid " + e.getParameter().getParameterType().getSimpleName());
+                found,
+                wanted(e.getParameter().getParameterType()));
         return Problem.of(HttpStatus.BAD_REQUEST, "The address needs mending", List.of(fault));
     }
 
     private static String wanted(Class<?> type) {
         return switch (type.getSimpleName()) {
-            case "UUID" -> "a UUID";
-            case "LocalDate" -> "a date such as 2026-06-18";
+            case "UUID" -> "a UUID in full";
+            case "LocalDate" -> "a date such as 2026-06-18, of the years 1900 to 2199";
             case "Double" -> "a number";
-            default -> "one of its words";
+            case "Integer" -> "a whole number";
+            default -> type.isEnum() ? "one of " + Arrays.toString(type.getEnumConstants()) : "something else";
         };
     }
 
     @ExceptionHandler({DataAccessException.class, TransactionException.class})
     ResponseEntity<ProblemDetail> data(RuntimeException e) {
-        if (isAway(e)) {
-            LOG.warn("database away: {}", e.getMessage());
-            ProblemDetail problem = Problem.of(
-                    HttpStatus.SERVICE_UNAVAILABLE,
-                    "The database is away",
-                    "Nothing was saved. It is tried again as soon as the database answers.");
-            problem.setProperty("code", "DATABASE_AWAY");
-            return ResponseEntity.status(503).header("Retry-After", "2").body(problem);
-        }
-        return ResponseEntity.internalServerError().body(bug(e));
+        return Trouble.of(e)
+                .map(trouble -> troubled(trouble, e))
+                .orElseGet(() -> ResponseEntity.internalServerError().body(bug(e)));
     }
 
-    private static boolean isAway(Throwable e) {
-        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
-            // A transaction that can be neither begun nor rolled back has lost its connection.
-            if (cause instanceof DataAccessResourceFailureException
-                    || cause instanceof TransactionException
-                    || cause instanceof TransientDataAccessException
-                    || cause instanceof java.sql.SQLTransientConnectionException
-                    || cause instanceof java.io.IOException
-                    || (cause instanceof java.sql.SQLException sql && isConnectionState(sql.getSQLState()))) {
-                return true;
-            }
-        }
-        return false;
+    private ResponseEntity<ProblemDetail> troubled(Trouble met, RuntimeException e) {
+        // A full disk also takes the database down: then the disk is what must be mended.
+        Trouble trouble = disk.isFull() ? Trouble.DISK_FULL : met;
+        LOG.warn("{}: {}", trouble, e.getMessage());
+        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                .header("Retry-After", "2")
+                .body(of(trouble));
     }
 
-    /** Class 08 is connection trouble, 57P0x a server going down or coming up, 53 too few resources. */
-    private static boolean isConnectionState(String state) {
-        return state != null && (state.startsWith("08") || state.startsWith("57P0") || state.startsWith("53"));
+    private static ProblemDetail of(Trouble trouble) {
+        ProblemDetail problem = Problem.of(HttpStatus.SERVICE_UNAVAILABLE, trouble.title(), trouble.says());
+        problem.setProperty("code", trouble.name());
+        return problem;
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> busy(TooBusy e) {
+        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                .header("Retry-After", "1")
+                .body(Problem.of(HttpStatus.SERVICE_UNAVAILABLE, "Too many at once", e.getMessage()));
     }
 
     @ExceptionHandler
@@ -118,11 +118,6 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
-            if (cause instanceof BodyTooLarge large) {
-                return ResponseEntity.status(413).body(tooLarge(large));
-            }
-        }
         ProblemDetail problem =
                 Problem.of(HttpStatus.BAD_REQUEST, "The request needs mending", List.of(unreadable(e.getCause())));
         return ResponseEntity.badRequest().headers(headers).body(problem);

@@ -24,8 +24,11 @@ final class StrictScalars {
         module.addDeserializer(Boolean.class, new TrueOrFalse());
         module.addDeserializer(String.class, new Text<>(text -> text, "text"));
         module.addDeserializer(UUID.class, new Text<>(StrictScalars::uuid, "a UUID"));
-        module.addDeserializer(Instant.class, new Text<>(Instant::parse, "an instant such as 2026-06-18T05:12:00Z"));
-        module.addDeserializer(LocalDate.class, new Text<>(LocalDate::parse, "a date such as 2026-06-18"));
+        module.addDeserializer(
+                Instant.class,
+                new Text<>(Times::instant, "an instant such as 2026-06-18T05:12:00Z, of the years 1900 to 2199"));
+        module.addDeserializer(
+                LocalDate.class, new Text<>(Times::date, "a date such as 2026-06-18, of the years 1900 to 2199"));
         return module;
     }
 

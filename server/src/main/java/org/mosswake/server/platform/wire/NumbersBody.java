@@ -3,20 +3,24 @@ package org.mosswake.server.platform.wire;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.server.platform.json.Checked;
 
-/** Every number the skipper set, in SI; what is left out goes back to its default. */
-public record NumbersBody(List<NumberBody> set) implements Checked {
+/**
+ * Every number the skipper set, in SI; what is left out goes back to its default.
+ *
+ * @param version the change was made from
+ */
+public record NumbersBody(Integer version, List<NumberBody> set) implements Checked {
     private static final int MOST = 2000;
 
     public record NumberBody(String key, Double value) {}
 
     @Override
     public void check(Faults faults) {
+        faults.required("version", version);
         if (!faults.count("set", set, 0, MOST)) {
             return;
         }
@@ -39,12 +43,5 @@ public record NumbersBody(List<NumberBody> set) implements Checked {
             }
         }
         return values;
-    }
-
-    public static NumbersBody of(Map<String, Double> values) {
-        return new NumbersBody(new TreeMap<>(values)
-                .entrySet().stream()
-                        .map(entry -> new NumberBody(entry.getKey(), entry.getValue()))
-                        .toList());
     }
 }

@@ -1,0 +1,21 @@
+package org.mosswake.server.platform.documents;
+
+/** What a document is about; the name says which one. Stored by these words for ever. */
+public enum DocumentKind {
+    /** Of a day; named by its date. */
+    PLAN,
+    /** The side taken; named by the school. */
+    SCHOOL,
+    /** Numbers of the call that were set. */
+    CALL_NUMBERS,
+    /** Numbers of the bench that were set. */
+    BENCH_NUMBERS,
+    /** Of a species in the skipper's own table. */
+    RULE,
+    /** Counted aboard; named by the item. */
+    STOCK,
+    /** Done; named by spread and task. */
+    TICK,
+    /** Why a spread was made as it is; named by the spread. */
+    ORIGIN
+}

@@ -1,0 +1,29 @@
+package org.mosswake.server.platform.http;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.time.Duration;
+import java.util.Locale;
+
+/**
+ * What a body may be: JSON everywhere, but for the routes that take a file, which have limits of their own.
+ *
+ * @param bytes at most; a spread of twelve lines takes about 8 KiB
+ * @param time  from the first byte to the last: a body must keep moving
+ */
+record BodyRules(String mediaType, long bytes, Duration time) {
+    static final BodyRules JSON = new BodyRules("application/json", 128 * 1024, Duration.ofSeconds(10));
+    private static final BodyRules TABLE = new BodyRules("text/csv", 1024 * 1024, Duration.ofSeconds(60));
+
+    static BodyRules of(HttpServletRequest request) {
+        return request.getRequestURI().endsWith(".csv") ? TABLE : JSON;
+    }
+
+    boolean takes(String contentType) {
+        return contentType != null
+                && contentType.split(";", 2)[0].strip().toLowerCase(Locale.ROOT).equals(mediaType);
+    }
+
+    String tooLarge() {
+        return "At most " + bytes / 1024 + " KiB are accepted here.";
+    }
+}
