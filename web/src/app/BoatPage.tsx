@@ -1,19 +1,17 @@
-import { useQuery } from '@tanstack/react-query'
 import { Navigate, useParams } from 'react-router'
 import { BoatView } from '../spread/boat/BoatView'
-import { boats } from '../spread/queries'
 import { Frame } from './Frame'
+import { useBoat } from './useBoat'
 import { Waiting } from './Waiting'
 
 /** The boat as her lines see her. */
 export function BoatPage() {
   const { boatId = '' } = useParams()
-  const all = useQuery(boats())
-  const boat = all.data?.find((one) => one.boatId === boatId)
-  if (all.data && !boat) return <Navigate to="/" replace />
-  if (!boat || !all.data) return <Waiting error={all.error} />
+  const { boat, boats, gone, error } = useBoat(boatId)
+  if (gone) return <Navigate to="/" replace />
+  if (!boat || !boats) return <Waiting error={error} />
   return (
-    <Frame boat={boat} boats={all.data}>
+    <Frame boat={boat} boats={boats}>
       <BoatView key={`${boatId} ${boat.version}`} kept={boat} />
     </Frame>
   )

@@ -1,20 +1,20 @@
 import { useQuery } from '@tanstack/react-query'
 import { Navigate, useParams } from 'react-router'
 import { BoxView } from '../spread/box/BoxView'
-import { boats, gearOf } from '../spread/queries'
+import { gearOf } from '../spread/queries'
 import { Frame } from './Frame'
+import { useBoat } from './useBoat'
 import { Waiting } from './Waiting'
 
 /** Everything aboard to fish with. */
 export function BoxPage() {
   const { boatId = '' } = useParams()
-  const all = useQuery(boats())
+  const { boat, boats, gone, error } = useBoat(boatId)
   const gear = useQuery(gearOf(boatId))
-  const boat = all.data?.find((one) => one.boatId === boatId)
-  if (all.data && !boat) return <Navigate to="/" replace />
-  if (!boat || !all.data || !gear.data) return <Waiting error={all.error ?? gear.error} />
+  if (gone) return <Navigate to="/" replace />
+  if (!boat || !boats || !gear.data) return <Waiting error={error ?? gear.error} />
   return (
-    <Frame boat={boat} boats={all.data}>
+    <Frame boat={boat} boats={boats}>
       <BoxView key={boatId} boat={boatId} gear={gear.data} />
     </Frame>
   )

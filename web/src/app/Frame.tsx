@@ -1,11 +1,13 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { useMemo, useState, type ReactNode } from 'react'
+import { useMemo, useState, useSyncExternalStore, type ReactNode } from 'react'
 import { NavLink, useLocation, useNavigate } from 'react-router'
-import { useAway, useWatchReach } from '../shared/reach'
+import { unknownWrites } from '../shared/api/keep'
+import { useAway, useWatchReach, useWhyAway } from '../shared/reach'
 import { Button } from '../shared/ui/Button'
 import { Select } from '../shared/ui/Select'
-import type { Boat } from '../spread/queries'
+import type { Boat, BoatTitle } from '../spread/queries'
 import { useKeys } from './keys'
+import { MarkedThings } from './MarkedThings'
 import { KeysSheet } from './KeysSheet'
 import { newBoat } from './newBoat'
 import { UnitsSheet } from './UnitsSheet'
@@ -20,13 +22,15 @@ export function Frame({
   children,
 }: {
   boat: Boat
-  boats: readonly Boat[]
+  boats: readonly BoatTitle[]
   /** What day and place this is. */
   words?: string
   children: ReactNode
 }) {
   useWatchReach()
   const away = useAway()
+  const why = useWhyAway()
+  const unknown = useSyncExternalStore(unknownWrites.subscribe, unknownWrites.count)
   const go = useNavigate()
   const { search, pathname } = useLocation()
   const [units, setUnits] = useState(false)
@@ -67,7 +71,7 @@ export function Frame({
             else void go(`/boats/${event.target.value}/${section === 'spread' ? 'spread' : section}${along}`)
           }}
         >
-          {boats.map((other) => (
+          {listed(boats, boat).map((other) => (
             <option key={other.boatId} value={other.boatId}>
               {other.name}
             </option>
@@ -102,16 +106,23 @@ export function Frame({
           role="alert"
           className="shrink-0 border-y-2 border-rust bg-foam px-4 py-2 font-semibold text-rust-text"
         >
-          The server or its database is away. What you do stays in this page and strikes are kept here;
-          everything goes on by itself when it is back.
+          {why === '' ? 'The server or its database is away.' : why} What you do stays in this page and
+          strikes are kept here; everything goes on by itself when it is back.
+          {unknown > 0 &&
+            ` ${unknown === 1 ? 'One change is' : `${unknown} changes are`} not known to be kept yet, and will be sent again.`}
         </p>
       )}
+      <MarkedThings boat={boat.boatId} />
       {children}
       <UnitsSheet open={units} onClose={() => setUnits(false)} />
       <KeysSheet open={keys} onOpen={() => setKeys(true)} onClose={() => setKeys(false)} />
     </div>
   )
 }
+
+/** Lists come in pages: she is on hers, wherever she stands in it. */
+const listed = (boats: readonly BoatTitle[], boat: BoatTitle): readonly BoatTitle[] =>
+  boats.some((one) => one.boatId === boat.boatId) ? boats : [boat, ...boats]
 
 function Station({ to, place, children }: { to: string; place?: string; children: ReactNode }) {
   return (

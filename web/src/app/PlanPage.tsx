@@ -1,22 +1,22 @@
 import { useQuery } from '@tanstack/react-query'
 import { Navigate, useParams } from 'react-router'
 import { catalogue, numbersOf, planOf, rulesOf, schoolsOf } from '../call/queries'
-import { boats, gearOf, type Boat } from '../spread/queries'
+import { gearOf, type Boat, type BoatTitle } from '../spread/queries'
 import { PlanStation } from './PlanStation'
 import { usePlanDay } from './usePlanDay'
+import { useBoat } from './useBoat'
 import { Waiting } from './Waiting'
 
 /** Loads what the station needs; a fresh editor for each day. */
 export function PlanPage() {
   const { boatId = '' } = useParams()
-  const all = useQuery(boats())
-  const boat = all.data?.find((b) => b.boatId === boatId)
-  if (all.data && !boat) return <Navigate to="/" replace />
-  if (!boat || !all.data) return <Waiting error={all.error} />
-  return <PlanOf boat={boat} boats={all.data} />
+  const { boat, boats, gone, error } = useBoat(boatId)
+  if (gone) return <Navigate to="/" replace />
+  if (!boat || !boats) return <Waiting error={error} />
+  return <PlanOf boat={boat} boats={boats} />
 }
 
-function PlanOf({ boat, boats }: { boat: Boat; boats: readonly Boat[] }) {
+function PlanOf({ boat, boats }: { boat: Boat; boats: readonly BoatTitle[] }) {
   const planDay = usePlanDay(boat)
   const words = useQuery(catalogue())
   const gear = useQuery(gearOf(boat.boatId))

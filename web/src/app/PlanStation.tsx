@@ -3,8 +3,9 @@ import { useCallback, useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { Bands } from '../call/Bands'
 import { Chips } from '../call/Chips'
-import { answerOf, callBody, withAnswer } from '../call/model'
+import { answerOf, callBody, withAnswer, withoutAside } from '../call/model'
 import { NumbersSheet } from '../call/NumbersSheet'
+import { PlanConflict } from '../call/PlanConflict'
 import type { Answer, Catalogue, Plan, Playbook, TopicName } from '../call/queries'
 import { RulesSheet } from '../call/RulesSheet'
 import { StepsSheet } from '../call/StepsSheet'
@@ -17,10 +18,11 @@ import { WorthFinding } from '../call/WorthFinding'
 import { DaySky, SKY_HEIGHT } from '../clock/DaySky'
 import { clockOf, dayInWords, drawnSpan, hoursIn, streamAt } from '../clock/model'
 import { useTimeSlider } from '../clock/useTimeSlider'
+import { MarkedNote } from '../shared/ui/MarkedNote'
 import { useAddress } from '../shared/useAddress'
 import { NARROW, useWidth } from '../shared/useWidth'
 import { Button } from '../shared/ui/Button'
-import type { Boat, Gear } from '../spread/queries'
+import type { Boat, BoatTitle, Gear } from '../spread/queries'
 import { useUnits } from '../units/UnitsContext'
 import { BuildingStage } from './BuildingStage'
 import { Frame } from './Frame'
@@ -43,7 +45,7 @@ export function PlanStation({
   stamp,
 }: {
   boat: Boat
-  boats: readonly Boat[]
+  boats: readonly BoatTitle[]
   gear: Gear
   kept: Plan
   planDay: PlanDay
@@ -131,16 +133,23 @@ export function PlanStation({
             </span>
           </div>
           {planning.theirs && (
-            <p role="alert" className="flex flex-wrap items-center gap-3 border-y-2 border-rust px-4 py-1">
-              This day's plan was changed elsewhere.
-              <Button small onClick={planning.takeTheirs}>
-                Take that one
-              </Button>
-              <Button small onClick={planning.keepMine}>
-                Keep mine
-              </Button>
-            </p>
+            <PlanConflict
+              {...{ words, timeZone }}
+              mine={plan}
+              theirs={planning.theirs}
+              onTakeTheirs={planning.takeTheirs}
+              onKeepMine={planning.keepMine}
+            />
           )}
+          {plan.setAside?.map((aside) => (
+            <div key={aside.kept} className="px-4">
+              <MarkedNote
+                mark={aside}
+                name={words.topics.find((topic) => topic.topic === aside.topic)?.words ?? aside.topic}
+                onRemove={() => edit((before) => withoutAside(before, aside.kept))}
+              />
+            </div>
+          ))}
           {building.share !== null ? (
             <BuildingStage {...{ boat, gear, building }} />
           ) : (

@@ -7,9 +7,10 @@ import { rigOf } from '../rig/queries'
 import { Button } from '../shared/ui/Button'
 import { Select } from '../shared/ui/Select'
 import { useAddress } from '../shared/useAddress'
-import { boats, gearOf, solve, spreadOf, type Boat, type Kept } from '../spread/queries'
+import { gearOf, solve, spreadOf, type Boat, type Kept } from '../spread/queries'
 import { SpreadCard } from '../spread/SpreadCard'
 import { useTrip } from './useTrip'
+import { useBoat } from './useBoat'
 import { Waiting } from './Waiting'
 
 const CARDS = { rig: 'Rig card', spread: 'Spread card', list: 'List of the evening' } as const
@@ -18,11 +19,10 @@ const PAPERS = { a5: 'A5, to laminate', letter: 'Letter' } as const
 /** A card as it comes out of the printer, with the way back on the screen only. */
 export function PrintPage() {
   const { boatId = '', spreadId = '' } = useParams()
-  const all = useQuery(boats())
+  const { boat, gone, error } = useBoat(boatId)
   const spread = useQuery(spreadOf(boatId, spreadId))
-  const boat = all.data?.find((one) => one.boatId === boatId)
-  if (all.data && !boat) return <Navigate to="/" replace />
-  if (!boat || !spread.data) return <Waiting error={all.error ?? spread.error} />
+  if (gone) return <Navigate to="/" replace />
+  if (!boat || !spread.data) return <Waiting error={error ?? spread.error} />
   return <Cards boat={boat} kept={spread.data} />
 }
 

@@ -9,12 +9,20 @@ import { Findings } from '../rig/Findings'
 import { MarksPanel, StrikePanel } from '../rig/Figures'
 import { Goods } from '../rig/Goods'
 import { PartStrip } from '../rig/PartStrip'
-import { countStock, eveningCalendar, type BenchLine, type Change, type RigAsk } from '../rig/queries'
+import {
+  countStock,
+  eveningCalendar,
+  type BenchLine,
+  type Change,
+  type Goods as GoodsItem,
+  type RigAsk,
+} from '../rig/queries'
 import { RigNumbersSheet } from '../rig/RigNumbersSheet'
 import { Tonight } from '../rig/Tonight'
 import { useRig, type Rigging } from '../rig/useRig'
 import { WaysPanel } from '../rig/WaysPanel'
 import { download } from '../shared/download'
+import type { Problem } from '../shared/api/client'
 import { Button } from '../shared/ui/Button'
 import { useAddress } from '../shared/useAddress'
 import { benched, setRig } from '../spread/bench'
@@ -193,8 +201,17 @@ function Bench({
       () => setProblem(null),
       () => setProblem(`${otherwise} Try again when the server is back.`),
     )
-  const count = async (item: string, amount: number | undefined) => {
-    await kept(countStock(boat.boatId, item, amount), 'The count was not kept.')
+  const count = async (item: GoodsItem, amount: number | undefined) => {
+    const body = { item: item.key, version: item.version, ...(amount !== undefined && { amount }) }
+    await countStock(boat.boatId, body).then(
+      () => setProblem(null),
+      (error: Problem) =>
+        setProblem(
+          error.status === 409
+            ? `${item.words} was counted elsewhere meanwhile: that count is shown. Yours, ${amount ?? 'none'}, was not kept; type it again to set it.`
+            : `The count was not kept. ${error.said.join(' ')}`,
+        ),
+    )
     rigging.again()
   }
   const calendar = () =>

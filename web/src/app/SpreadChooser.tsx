@@ -2,23 +2,23 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Navigate, useNavigate, useParams } from 'react-router'
 import { Button } from '../shared/ui/Button'
-import { boats, titlesOf } from '../spread/queries'
+import { titlesOf } from '../spread/queries'
 import { Frame } from './Frame'
 import { newSpread } from './newSpread'
+import { useBoat } from './useBoat'
 import { Waiting } from './Waiting'
 
 /** Opens the boat's last saved spread, or offers the first step where there is none. */
 export function SpreadChooser({ station = 'spread' }: { station?: 'spread' | 'rig' }) {
   const { boatId = '' } = useParams()
   const titles = useQuery(titlesOf(boatId))
-  const all = useQuery(boats())
+  const { boat, boats, gone, error } = useBoat(boatId)
   const queries = useQueryClient()
   const go = useNavigate()
   const [problem, setProblem] = useState<string | null>(null)
-  if (!titles.data || !all.data) return <Waiting error={titles.error ?? all.error} />
-  const boat = all.data.find((b) => b.boatId === boatId)
-  if (!boat) return <Navigate to="/" replace />
-  const latest = [...titles.data].sort((a, b) => b.savedAt.localeCompare(a.savedAt))[0]
+  if (gone) return <Navigate to="/" replace />
+  if (!titles.data || !boat || !boats) return <Waiting error={titles.error ?? error} />
+  const latest = titles.data[0]
   if (latest)
     return <Navigate to={`/boats/${boatId}/${station}/${latest.spreadId}${window.location.search}`} replace />
   const begin = async () => {
@@ -30,7 +30,7 @@ export function SpreadChooser({ station = 'spread' }: { station?: 'spread' | 'ri
     }
   }
   return (
-    <Frame boat={boat} boats={all.data}>
+    <Frame boat={boat} boats={boats}>
       <main className="p-8">
         <h1 className="mb-2 text-2xl font-bold">{boat.name} has no spread yet</h1>
         <p className="mb-4 max-w-prose">

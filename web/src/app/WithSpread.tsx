@@ -2,21 +2,22 @@ import { useQuery } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import { Navigate, useParams } from 'react-router'
 import {
-  boats,
   gearOf,
   spreadOf,
   titlesOf,
   type Boat,
+  type BoatTitle,
   type Gear,
   type Kept,
   type Title,
 } from '../spread/queries'
+import { useBoat } from './useBoat'
 import { Waiting } from './Waiting'
 
 /** What a station that edits a spread stands on. */
 export interface Loaded {
   boat: Boat
-  boats: readonly Boat[]
+  boats: readonly BoatTitle[]
   gear: Gear
   /** Changes when the gear was read anew. */
   gearStamp: number
@@ -33,19 +34,18 @@ export function WithSpread({
   children(loaded: Loaded): ReactNode
 }) {
   const { boatId = '', spreadId = '' } = useParams()
-  const all = useQuery(boats())
+  const { boat, boats, gone, error } = useBoat(boatId)
   const gear = useQuery(gearOf(boatId))
   const titles = useQuery(titlesOf(boatId))
   const spread = useQuery(spreadOf(boatId, spreadId))
-  const boat = all.data?.find((b) => b.boatId === boatId)
-  if (all.data && !boat) return <Navigate to="/" replace />
+  if (gone) return <Navigate to="/" replace />
   if (spread.error && 'status' in spread.error && spread.error.status === 404)
     return <Navigate to={`/boats/${boatId}/${station}`} replace />
-  if (!boat || !all.data || !gear.data || !titles.data || !spread.data)
-    return <Waiting error={all.error ?? gear.error ?? titles.error ?? spread.error} />
+  if (!boat || !boats || !gear.data || !titles.data || !spread.data)
+    return <Waiting error={error ?? gear.error ?? titles.error ?? spread.error} />
   return children({
     boat,
-    boats: all.data,
+    boats,
     gear: gear.data,
     gearStamp: gear.dataUpdatedAt,
     titles: titles.data,

@@ -87,7 +87,8 @@ export function useWays(boat: string, editor: Editor, lineId: string, onTaken: (
   }))
   const take = async (school: string, side: number, by: Side) => {
     const taken = school as Parameters<typeof takeSide>[1]['school']
-    queries.setQueryData(schoolsOf(boat).queryKey, await takeSide(boat, { school: taken, side }))
+    const version = sides?.find((one) => one.school === taken)?.version ?? 0
+    queries.setQueryData(schoolsOf(boat).queryKey, await takeSide(boat, { school: taken, side, version }))
     if (by.changes.length > 0) editor.edit((doc) => benched(doc, lineId, by.changes))
     else onTaken()
   }

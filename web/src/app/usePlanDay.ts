@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useCallback } from 'react'
-import { dateAt } from '../clock/model'
+import { dateAt, isDrawn } from '../clock/model'
 import { dayOf, type Day } from '../clock/queries'
 import { sources } from '../shared/device'
 import { useAddress } from '../shared/useAddress'
@@ -8,7 +8,8 @@ import type { Boat } from '../spread/queries'
 import { tripsOf } from '../strikes/queries'
 
 const HOUR = 3_600_000
-const DAY = /^\d{4}-\d{2}-\d{2}$/
+/** Years that the almanac and the database know. */
+const DAY = /^(19|20|21)\d{2}-\d{2}-\d{2}$/
 
 export interface PlanDay {
   /** `2026-06-18` at the place. */
@@ -36,8 +37,10 @@ export function usePlanDay(boat: Boat): PlanDay {
   const day = useQuery(dayOf(date, place)).data
   const set = params.get('at')
   const asGiven = set === null ? NaN : Date.parse(set)
-  const sameDay = Number.isFinite(asGiven) && dateAt(asGiven, place.timeZone) === date
-  const first = day?.rise ? Date.parse(day.rise) : Date.parse(`${date}T12:00:00Z`)
+  const sameDay =
+    Number.isFinite(asGiven) &&
+    (dateAt(asGiven, place.timeZone) === date || (day !== undefined && isDrawn(day, asGiven)))
+  const first = day ? Date.parse(day.rise ?? day.noon) : Date.parse(`${date}T12:00:00Z`)
   return {
     date,
     place: {
@@ -49,6 +52,10 @@ export function usePlanDay(boat: Boat): PlanDay {
     at: sameDay ? asGiven : first,
     day,
     setAt: useCallback((time: number) => put({ at: new Date(time).toISOString().slice(0, 16) + 'Z' }), [put]),
-    setDate: useCallback((next: string) => put({ day: next, at: null, trip: null }), [put]),
+    setDate: useCallback(
+      // A year half typed is no day yet.
+      (next: string) => DAY.test(next) && put({ day: next, at: null, trip: null }),
+      [put],
+    ),
   }
 }

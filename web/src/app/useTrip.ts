@@ -49,7 +49,9 @@ export function useTrip(boat: Boat): TripOfDay {
   const day = useQuery(dayOf(date, place)).data
   const set = params.get('at')
   const live = set === null && date === today
-  const middle = day?.rise ? Date.parse(day.rise) + 140 * 60_000 : Date.parse(`${date}T12:00:00Z`)
+  const middle = day
+    ? Date.parse(day.rise ?? day.noon) + (day.rise ? 140 * 60_000 : 0)
+    : Date.parse(`${date}T12:00:00Z`)
   const at = set !== null && Number.isFinite(Date.parse(set)) ? Date.parse(set) : live ? now : middle
 
   const setAt = useCallback(

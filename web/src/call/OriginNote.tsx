@@ -22,6 +22,12 @@ export function OriginNote({
   const origin = useQuery(originOf(boat, spread)).data
   const words = useQuery({ ...catalogue(), enabled: Boolean(origin) }).data
   if (!origin) return null
+  if (!origin.playbook)
+    return (
+      <section data-testid="origin" className="border-l-4 border-moss px-3.5">
+        Why it was built so was written by an earlier edition and cannot be shown any more. It is kept.
+      </section>
+    )
   const story = origin.stories.find((one) => one.lineId === line)
   const say = (sentence: Parameters<typeof saySentence>[0]) => saySentence(sentence, units, timeZone)
   const book = words ? playbookWords(words, origin.playbook) : ''

@@ -8,7 +8,7 @@ export function RuleNote({ boat, day, lines }: { boat: string; day: string; line
   const units = useUnits()
   const words = useQuery(catalogue()).data
   const target = useQuery(planOf(boat, day)).data?.answers.find((answer) => answer.topic === 'TARGET')
-  const rules = (useQuery(rulesOf(boat)).data ?? []).filter(
+  const rules = (useQuery(rulesOf(boat)).data?.rules ?? []).filter(
     (rule) => rule.species === target?.choice || rule.species === target?.second,
   )
   if (!words || rules.length === 0) return null

@@ -6,6 +6,7 @@ import { Field } from '../shared/ui/Field'
 import { QuantityField } from '../shared/ui/QuantityField'
 import { Select } from '../shared/ui/Select'
 import { Sheet } from '../shared/ui/Sheet'
+import { MarkedNote } from '../shared/ui/MarkedNote'
 import { TypedField } from '../shared/ui/TypedField'
 import { removeRule, rulesOf, saveRule, type Catalogue, type Rule } from './queries'
 
@@ -27,7 +28,8 @@ export function RulesSheet({
   onClose(): void
 }) {
   const queries = useQueryClient()
-  const rules = useQuery({ ...rulesOf(boat), enabled: open }).data ?? []
+  const table = useQuery({ ...rulesOf(boat), enabled: open }).data
+  const rules = table?.rules ?? []
   const [problem, setProblem] = useState<string | null>(null)
   const missing = words.species.filter((one) => rules.every((rule) => rule.species !== one.species))
   const done = async (work: Promise<unknown>) => {
@@ -35,7 +37,12 @@ export function RulesSheet({
       await work
       setProblem(null)
     } catch (error) {
-      setProblem((error as Problem).said.join(' '))
+      const refused = error as Problem
+      setProblem(
+        refused.status === 409
+          ? 'This entry was changed elsewhere since you opened it. How it stands now is shown; yours was not kept.'
+          : refused.said.join(' '),
+      )
     }
     await queries.invalidateQueries({ queryKey: rulesOf(boat).queryKey })
   }
@@ -50,13 +57,21 @@ export function RulesSheet({
           {problem}
         </p>
       )}
+      {table?.marked.map((mark) => (
+        <MarkedNote
+          key={mark.name}
+          mark={mark}
+          name={words.species.find((one) => one.species === mark.name)?.words ?? mark.name}
+          onRemove={() => void done(removeRule(boat, mark.name, mark.version))}
+        />
+      ))}
       {rules.map((rule) => (
         <Entry
           key={rule.species}
           rule={rule}
           name={words.species.find((one) => one.species === rule.species)?.words ?? rule.species}
           onChange={(next) => void done(saveRule(boat, next))}
-          onRemove={() => void done(removeRule(boat, rule.species))}
+          onRemove={() => void done(removeRule(boat, rule.species, rule.version))}
         />
       ))}
       {rules.length === 0 && <p className="mb-3">Nothing entered yet.</p>}
@@ -70,7 +85,7 @@ export function RulesSheet({
               void done(
                 saveRule(boat, {
                   species: event.target.value as Rule['species'],
-                  version: 0,
+                  version: table?.marked.find((mark) => mark.name === event.target.value)?.version ?? 0,
                   dated: today,
                   barbless: false,
                   gear: '',

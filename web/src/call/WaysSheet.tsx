@@ -24,16 +24,29 @@ export function WaysSheet({
       queries.setQueryData(schoolsOf(boat).queryKey, await takeSide(boat, side))
       setProblem(null)
     } catch (error) {
-      setProblem((error as Problem).message)
+      const refused = error as Problem
+      const theirs = refused.theirs as Side | undefined
+      setProblem(theirs ? overtaken(side, theirs) : refused.message)
+      if (theirs) await queries.invalidateQueries({ queryKey: schoolsOf(boat).queryKey })
     }
+  }
+  /** Both sides of a choice that was made elsewhere meanwhile. */
+  const overtaken = (mine: Side, theirs: Side) => {
+    const school = words.schools.find((one) => one.school === mine.school)
+    return `${school?.asks}: “${school?.sides[theirs.side]}” was chosen elsewhere meanwhile and stands. Yours, “${school?.sides[mine.side]}”, was not kept; choose it again to take it.`
   }
   return (
     <Sheet title="Your ways" open={open} onClose={onClose} wide>
       <p className="mb-3">Good crews differ here. Take your side; the call and the spread follow it.</p>
-      {problem && <p role="alert">{problem}</p>}
+      {problem && (
+        <p role="alert" className="mb-2 border-l-4 border-rust pl-2">
+          {problem}
+        </p>
+      )}
       <div className="grid gap-x-8 gap-y-3 md:grid-cols-2">
         {words.schools.map((school) => {
-          const taken = sides.find((side) => side.school === school.school)?.side ?? 0
+          const kept = sides.find((side) => side.school === school.school)
+          const taken = kept?.side ?? 0
           return (
             <fieldset key={school.school} className="border-t border-ink/25 pt-2">
               <legend className="pr-2 font-bold">{school.asks}</legend>
@@ -44,7 +57,9 @@ export function WaysSheet({
                     className="size-5 accent-[#17211b]"
                     name={school.school}
                     checked={taken === at}
-                    onChange={() => void take({ school: school.school, side: at })}
+                    onChange={() =>
+                      void take({ school: school.school, side: at, version: kept?.version ?? 0 })
+                    }
                   />
                   {side}
                 </label>

@@ -352,13 +352,13 @@ describe('rules beside the lines', () => {
       answers: [{ topic: 'TARGET', choice: 'MAHI' }],
       runOutMin: 60,
     })
-    client.setQueryData(
-      ['rules', 'boat'],
-      [
+    client.setQueryData(['rules', 'boat'], {
+      rules: [
         { ...call.rule, mostLines: 4 },
         { ...call.rule, species: 'COHO' },
       ],
-    )
+      marked: [],
+    })
     render(
       <QueryClientProvider client={client}>
         <RuleNote boat="boat" day="2026-06-18" lines={lines} />

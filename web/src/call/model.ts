@@ -28,6 +28,12 @@ export const withAnswer = (answers: readonly Answer[], topic: TopicName, answer:
   ...(answer ? [answer] : []),
 ]
 
+/** Without an answer that was set aside; the last one goes with its list. */
+export function withoutAside({ setAside = [], ...plan }: Plan, kept: string): Plan {
+  const left = setAside.filter((aside) => aside.kept !== kept)
+  return left.length > 0 ? { ...plan, setAside: left } : plan
+}
+
 /** `+2.2`, `−0.8`, `0.0`. */
 export const weight = (tenths: number): string => {
   const size = (Math.abs(tenths) / 10).toFixed(1)

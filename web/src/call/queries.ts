@@ -1,5 +1,6 @@
 import { queryOptions } from '@tanstack/react-query'
 import { ask, Problem, type Fault, type Schemas } from '../shared/api/client'
+import { keep } from '../shared/api/keep'
 
 export type Catalogue = Schemas['CatalogueReply']
 export type Topic = Schemas['TopicReply']
@@ -15,6 +16,8 @@ export type Plan = Schemas['PlanBody']
 export type Rule = Schemas['RuleBody']
 export type Side = Schemas['SideBody']
 export type NumberSet = Schemas['NumberBody']
+export type NumbersBody = Schemas['NumbersBody']
+export type Numbers = Schemas['NumbersReply']
 export type BuildEvent = Schemas['BuildEvent']
 export type Made = Schemas['MadeReply']
 export type Origin = Schemas['OriginReply']
@@ -37,7 +40,9 @@ export const planOf = (boat: string, day: string) =>
   })
 
 export const savePlan = (boat: string, body: Plan) =>
-  ask((api) => api.PUT('/api/boats/{boat}/plans/{day}', { params: { path: { boat, day: body.day } }, body }))
+  keep<Plan>((api) =>
+    api.PUT('/api/boats/{boat}/plans/{day}', { params: { path: { boat, day: body.day } }, body }),
+  )
 
 export const callOf = (boat: string, body: CallBody) =>
   ask((api) => api.POST('/api/boats/{boat}/call', { ...path(boat), body }))
@@ -49,7 +54,10 @@ export const schoolsOf = (boat: string) =>
   })
 
 export const takeSide = (boat: string, body: Side) =>
-  ask((api) => api.PUT('/api/boats/{boat}/schools', { ...path(boat), body }))
+  keep<Side[]>(
+    (api) => api.PUT('/api/boats/{boat}/schools', { ...path(boat), body }),
+    () => ask((api) => api.GET('/api/boats/{boat}/schools', path(boat))),
+  )
 
 export const numbersOf = (boat: string) =>
   queryOptions({
@@ -57,8 +65,8 @@ export const numbersOf = (boat: string) =>
     queryFn: () => ask((api) => api.GET('/api/boats/{boat}/numbers', path(boat))),
   })
 
-export const setNumbers = (boat: string, set: NumberSet[]) =>
-  ask((api) => api.PUT('/api/boats/{boat}/numbers', { ...path(boat), body: { set } }))
+export const setNumbers = (boat: string, body: NumbersBody) =>
+  keep<Numbers>((api) => api.PUT('/api/boats/{boat}/numbers', { ...path(boat), body }))
 
 export const rulesOf = (boat: string) =>
   queryOptions({
@@ -67,10 +75,15 @@ export const rulesOf = (boat: string) =>
   })
 
 export const saveRule = (boat: string, body: Rule) =>
-  ask((api) => api.PUT('/api/boats/{boat}/rules', { ...path(boat), body }))
+  keep<Rule>((api) => api.PUT('/api/boats/{boat}/rules', { ...path(boat), body }))
 
-export const removeRule = (boat: string, species: Rule['species']) =>
-  ask((api) => api.DELETE('/api/boats/{boat}/rules/{species}', { params: { path: { boat, species } } }))
+/** @param species as kept: an entry of an earlier edition may name one that is no longer known */
+export const removeRule = (boat: string, species: string, version: number) =>
+  keep<unknown>((api) =>
+    api.DELETE('/api/boats/{boat}/rules/{species}', {
+      params: { path: { boat, species }, query: { version } },
+    }),
+  )
 
 /** Null for a spread made by hand. */
 export const originOf = (boat: string, spread: string) =>
@@ -82,11 +95,18 @@ export const originOf = (boat: string, spread: string) =>
       )) ?? null,
   })
 
+/** Of a spread that was just built: no story is kept of it yet. */
 export const keepOrigin = (boat: string, spread: string, made: Made) =>
-  ask((api) =>
+  keep<Origin>((api) =>
     api.PUT('/api/boats/{boat}/spreads/{spread}/origin', {
       params: { path: { boat, spread } },
-      body: { playbook: made.playbook, stories: made.stories, lacks: made.lacks, notes: made.notes },
+      body: {
+        version: 0,
+        playbook: made.playbook,
+        stories: made.stories,
+        lacks: made.lacks,
+        notes: made.notes,
+      },
     }),
   )
 

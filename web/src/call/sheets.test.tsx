@@ -71,6 +71,8 @@ const enter = (field: HTMLElement, value: string) => {
   fireEvent.keyDown(field, { key: 'Enter' })
 }
 
+type Marked = queries.Numbers['marked'][number]
+
 const settled = () => act(() => new Promise((done) => setTimeout(done, 20)))
 
 afterEach(() => {
@@ -80,24 +82,24 @@ afterEach(() => {
 
 describe('ways', () => {
   it('shows the side taken and takes another', async () => {
-    const take = vi.spyOn(queries, 'takeSide').mockResolvedValue([{ school: 'FAST', side: 0 }])
+    const take = vi.spyOn(queries, 'takeSide').mockResolvedValue([{ school: 'FAST', side: 0, version: 4 }])
     show(
-      seeded([['schools', 'boat'], [{ school: 'FAST', side: 1 }]]),
+      seeded([['schools', 'boat'], [{ school: 'FAST', side: 1, version: 3 }]]),
       <WaysSheet boat="boat" words={words} open onClose={() => {}} />,
     )
     expect((screen.getByLabelText('moderate') as HTMLInputElement).checked).toBe(true)
     expect((screen.getByLabelText('two in line') as HTMLInputElement).checked).toBe(true)
     fireEvent.click(screen.getByLabelText('fast'))
     await settled()
-    expect(take).toHaveBeenCalledWith('boat', { school: 'FAST', side: 0 })
+    expect(take).toHaveBeenCalledWith('boat', { school: 'FAST', side: 0, version: 3 })
     expect((screen.getByLabelText('fast') as HTMLInputElement).checked).toBe(true)
   })
 })
 
 describe('numbers', () => {
-  const open = (set: { key: string; value: number }[] = []) =>
+  const open = (set: { key: string; value: number }[] = [], marked: Marked[] = []) =>
     show(
-      seeded([['numbers', 'boat'], { set }]),
+      seeded([['numbers', 'boat'], { version: 2, set, marked }]),
       <NumbersSheet boat="boat" words={words} open onClose={() => {}} />,
     )
 
@@ -111,23 +113,67 @@ describe('numbers', () => {
   })
 
   it('sets a weight in tenths and a speed in the reader’s unit, beside what was set before', async () => {
-    const put = vi.spyOn(queries, 'setNumbers').mockImplementation((_boat, set) => Promise.resolve({ set }))
+    const put = vi
+      .spyOn(queries, 'setNumbers')
+      .mockImplementation((_boat, body) => Promise.resolve({ ...body, version: 3, marked: [] }))
     open([{ key: 'COHO.from', value: 9 }])
     enter(screen.getByLabelText('takes your first target, for Mixed surface, yours'), '4.5')
     await settled()
-    expect(put.mock.calls[0]![1]).toEqual([
-      { key: 'COHO.from', value: 9 },
-      { key: 'TARGET_FIRST.M3', value: 45 },
-    ])
+    expect(put.mock.calls[0]![1]).toEqual({
+      version: 2,
+      set: [
+        { key: 'COHO.from', value: 9 },
+        { key: 'TARGET_FIRST.M3', value: 45 },
+      ],
+    })
     enter(screen.getByLabelText('Mixed surface: speed to start with, yours'), '8 kn')
     await settled()
-    expect(put.mock.calls[1]![1].find((one) => one.key === 'M3.startMps')?.value).toBeCloseTo(4.1156, 3)
+    expect(put.mock.calls[1]![1].set.find((one) => one.key === 'M3.startMps')?.value).toBeCloseTo(4.1156, 3)
+  })
+
+  it('makes a change on what another set meanwhile, and shows both where it is the same number', async () => {
+    const theirs = { version: 5, marked: [], set: [{ key: 'COHO.to', value: 15 }] }
+    const put = vi
+      .spyOn(queries, 'setNumbers')
+      .mockRejectedValueOnce(new Problem(409, 'stale', [], theirs))
+      .mockImplementation((_boat, body) => Promise.resolve({ ...body, version: 6, marked: [] }))
+    open()
+    enter(screen.getByLabelText('coho: comfortable from, yours'), '9')
+    await settled()
+    expect(put.mock.calls[1]![1]).toEqual({
+      version: 5,
+      set: [
+        { key: 'COHO.to', value: 15 },
+        { key: 'COHO.from', value: 9 },
+      ],
+    })
+    put.mockRejectedValueOnce(
+      new Problem(409, 'stale', [], { version: 7, marked: [], set: [{ key: 'COHO.from', value: 8 }] }),
+    )
+    enter(screen.getByLabelText('coho: comfortable from, yours'), '10')
+    await settled()
+    expect(screen.getByRole('alert').textContent).toContain('8.0 °C stands, yours was 10.0 °C')
+    fireEvent.click(screen.getByRole('button', { name: 'Set mine' }))
+    await settled()
+    expect(put.mock.calls.at(-1)![1]).toEqual({ version: 7, set: [{ key: 'COHO.from', value: 10 }] })
+  })
+
+  it('shows what is kept and not used, to be taken out', async () => {
+    const put = vi.spyOn(queries, 'setNumbers').mockResolvedValue({ version: 3, set: [], marked: [] })
+    open(
+      [{ key: 'COHO.from', value: 99 }],
+      [{ where: 'NUMBERS', name: 'COHO.from', version: 2, says: 'it is 99 °C', mend: 'Use less.' }],
+    )
+    expect(screen.getByTestId('marked').textContent).toContain('it is 99 °C. Use less.')
+    fireEvent.click(screen.getByRole('button', { name: 'Take it out' }))
+    await settled()
+    expect(put.mock.calls[0]![1]).toEqual({ version: 2, set: [] })
   })
 
   it('refuses what is out of range, goes back to the default, and says what the server refused', async () => {
     const put = vi
       .spyOn(queries, 'setNumbers')
-      .mockResolvedValueOnce({ set: [] })
+      .mockResolvedValueOnce({ version: 3, set: [], marked: [] })
       .mockRejectedValueOnce(
         new Problem(400, 'refused', [
           { code: 'X', field: 'f', value: '', message: 'out of order', mend: 'Use more.' },
@@ -138,7 +184,7 @@ describe('numbers', () => {
     expect(screen.getByText('Type a value from −2.0 °C to 36.0 °C.')).toBeTruthy()
     fireEvent.click(screen.getByRole('button', { name: 'Default' }))
     await settled()
-    expect(put.mock.calls[0]![1]).toEqual([])
+    expect(put.mock.calls[0]![1]).toEqual({ version: 2, set: [] })
     enter(screen.getByLabelText('takes your first target, for Mixed surface, yours'), '1')
     await settled()
     expect(screen.getByText('out of order. Use more.')).toBeTruthy()
@@ -148,7 +194,7 @@ describe('numbers', () => {
 describe('the table of rules', () => {
   const open = () =>
     show(
-      seeded([['rules', 'boat'], [rule]]),
+      seeded([['rules', 'boat'], { rules: [rule], marked: [] }]),
       <RulesSheet boat="boat" words={words} today="2026-06-18" open onClose={() => {}} />,
     )
 
@@ -188,7 +234,7 @@ describe('the table of rules', () => {
     expect(save.mock.calls[0]![1]).toMatchObject({ species: 'COHO', version: 0, dated: '2026-06-18' })
     fireEvent.click(screen.getByRole('button', { name: 'Take mahi out' }))
     await settled()
-    expect(remove).toHaveBeenCalledWith('boat', 'MAHI')
+    expect(remove).toHaveBeenCalledWith('boat', 'MAHI', rule.version)
   })
 })
 

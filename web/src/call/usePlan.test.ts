@@ -45,7 +45,9 @@ describe('a plan as it is edited', () => {
     act(() => result.current.edit(crew(2)))
     unmount()
     expect(open().result.current.plan.answers).toEqual([{ topic: 'CREW', value: 2 }])
-    expect(open({ ...kept, version: 2 }).result.current.plan.answers).toEqual([])
+    const parted = open({ ...kept, version: 2, runOutMin: 90 }).result.current
+    expect(parted.plan.answers).toEqual([{ topic: 'CREW', value: 2 }])
+    expect(parted.theirs).toMatchObject({ version: 2, runOutMin: 90 })
   })
 
   it('takes one step back at a time', () => {
@@ -81,7 +83,7 @@ describe('a plan as it is edited', () => {
     const { result } = open()
     act(() => result.current.edit(crew(2)))
     await act(() => vi.advanceTimersByTimeAsync(500))
-    expect(result.current.problem).toContain('Not kept yet')
+    expect(result.current.problem).toContain('away')
     save.mockImplementation((_boat, body) => Promise.resolve({ ...body, version: 2 }))
     await act(() => vi.advanceTimersByTimeAsync(4000))
     expect(result.current.problem).toBeNull()

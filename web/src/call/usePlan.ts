@@ -20,12 +20,13 @@ export interface Planning {
 
 /** A day's plan: each change shows at once and is kept when it rests. */
 export function usePlan(boat: string, kept: Plan): Planning {
-  const [plan, setPlan] = useState(() => held(boat, kept))
+  const [opened] = useState(() => held(boat, kept))
+  const [plan, setPlan] = useState(opened.plan)
   const [past, setPast] = useState<Plan[]>([])
   const [saving, setSaving] = useState(false)
-  const [theirs, setTheirs] = useState<Plan | null>(null)
+  const [theirs, setTheirs] = useState(opened.theirs)
   const [problem, setProblem] = useState<string | null>(null)
-  const base = useRef(kept)
+  const base = useRef(opened.base)
   const latest = useRef(plan)
   latest.current = plan
   const queries = useQueryClient()
@@ -42,7 +43,7 @@ export function usePlan(boat: string, kept: Plan): Planning {
       } catch (error) {
         const refused = error as Problem
         if (refused.status === 409) setTheirs(refused.theirs as Plan)
-        else setProblem(refused.away ? 'Not kept yet: the server is away.' : refused.message)
+        else setProblem(refused.said.join(' '))
       } finally {
         setSaving(false)
       }
@@ -97,14 +98,23 @@ export function usePlan(boat: string, kept: Plan): Planning {
 
 const keyOf = (boat: string, day: string) => `moss.plan.${boat}.${day}`
 
-/** What was not kept when the page went away is taken up again, on the version it was made from. */
-function held(boat: string, kept: Plan): Plan {
+/**
+ * What was not kept when the page went away is taken up again, on the version it was made from. Where somebody else kept
+ * another meanwhile, both sides are shown.
+ */
+function held(boat: string, kept: Plan): { plan: Plan; base: Plan; theirs: Plan | null } {
   try {
     const plan = JSON.parse(localStorage.getItem(keyOf(boat, kept.day)) ?? 'null') as Plan | null
-    return plan && plan.version === kept.version ? plan : kept
+    if (plan && !same(plan, kept))
+      return {
+        plan,
+        base: { ...kept, version: plan.version },
+        theirs: plan.version === kept.version ? null : kept,
+      }
   } catch {
-    return kept
+    localStorage.removeItem(keyOf(boat, kept.day))
   }
+  return { plan: kept, base: kept, theirs: null }
 }
 
 function hold(boat: string, plan: Plan, base: Plan) {
@@ -117,6 +127,7 @@ const same = (a: Plan, b: Plan): boolean =>
   a.catchBaitMin === b.catchBaitMin &&
   a.linesIn === b.linesIn &&
   a.homeAt === b.homeAt &&
+  (a.setAside ?? []).length === (b.setAside ?? []).length &&
   canonical(a.answers) === canonical(b.answers)
 
 const canonical = (answers: Plan['answers']): string =>

@@ -3,7 +3,7 @@ import { line as curve } from 'd3-shape'
 import { memo } from 'react'
 import { useWidth } from '../shared/useWidth'
 import { useUnits } from '../units/UnitsContext'
-import { clockOf, drawnSpan, hoursIn, lightBands, tideWords } from './model'
+import { clockOf, darkAt, drawnSpan, hoursIn, lightBands, sunless, tideWords } from './model'
 import { LIGHT_FILL } from './fill'
 import type { Day } from './queries'
 import { useTimeSlider } from './useTimeSlider'
@@ -52,7 +52,7 @@ export const DayLine = memo(function DayLine({
     <div ref={frame} className="h-16 shrink-0 select-none" data-testid="day-line">
       <svg width={width} height={HEIGHT} className="block cursor-ew-resize touch-none" {...slider.pointer}>
         <title>Light and events of the day</title>
-        {lightBands(day, span).map((band) => (
+        {lightBands(day).map((band) => (
           <rect
             key={band.from}
             x={x(band.from)}
@@ -70,7 +70,7 @@ export const DayLine = memo(function DayLine({
               key={hour}
               x={x(hour)}
               text={clockOf(hour, timeZone).slice(0, 2)}
-              dark={isNight(day, hour)}
+              dark={darkAt(day, hour)}
             />
           ))}
         {sunWords(day, timeZone).map((words) => (
@@ -171,12 +171,6 @@ function HourTick({ x, text, dark }: { x: number; text: string; dark: boolean })
   )
 }
 
-function isNight(day: Day, time: number): boolean {
-  const before = day.firstLight && time < Date.parse(day.firstLight)
-  const after = day.lastLight && time > Date.parse(day.lastLight)
-  return Boolean(before || after)
-}
-
 function sunWords(day: Day, timeZone: string) {
   const words = []
   if (day.rise) {
@@ -187,5 +181,6 @@ function sunWords(day: Day, timeZone: string) {
     const at = Date.parse(day.set)
     words.push({ at, after: false, text: `sun down ${clockOf(at, timeZone)}` })
   }
+  if (words.length === 0) words.push({ at: Date.parse(day.start), after: true, text: sunless(day) })
   return words
 }

@@ -3,7 +3,7 @@ import { memo } from 'react'
 import type { Scale } from '../shared/scale'
 import { NARROW } from '../shared/useWidth'
 import { useUnits } from '../units/UnitsContext'
-import { clockOf, lightBands, streamAt, tideWords } from './model'
+import { clockOf, darkAt, lightBands, streamAt, sunless, tideWords } from './model'
 import { LIGHT_FILL } from './fill'
 import type { Day } from './queries'
 
@@ -52,7 +52,7 @@ export const DaySky = memo(function DaySky({
       data-testid="sky"
     >
       <rect width={left} height={SKY_HEIGHT} className="fill-shade" />
-      {lightBands(day, span).map((band) => (
+      {lightBands(day).map((band) => (
         <rect
           key={band.from}
           x={x(band.from)}
@@ -101,7 +101,16 @@ function moonWords(day: Day): string {
 
 /** The sun's way as a half wave from rise to set: it says when, not how high. */
 function Sun({ day, timeZone, at, x }: { day: Day; timeZone: string; at: number; x: Scale }) {
-  if (!day.rise || !day.set) return null
+  if (!day.rise || !day.set)
+    return (
+      <text
+        x={x(Date.parse(day.start)) + 6}
+        y={14}
+        className="fill-ink stroke-water stroke-[3] text-[12px] [paint-order:stroke]"
+      >
+        {sunless(day)}
+      </text>
+    )
   const rise = Date.parse(day.rise)
   const set = Date.parse(day.set)
   const y = (time: number) => 74 - 54 * Math.sin((Math.PI * (time - rise)) / (set - rise))
@@ -194,10 +203,6 @@ function Streams({
   const hours: number[] = []
   for (let t = Math.ceil(span.start / HOUR) * HOUR + HOUR / 2; t < span.end; t += every * HOUR) hours.push(t)
   const most = Math.max(0.05, ...tide.curve.map((point) => Math.abs(point.streamMps)))
-  const dark = (t: number) =>
-    Boolean(
-      (day.firstLight && t < Date.parse(day.firstLight)) || (day.lastLight && t > Date.parse(day.lastLight)),
-    )
   return (
     <g>
       {hours.map((t) => {
@@ -213,7 +218,7 @@ function Streams({
             key={t}
             d={`M ${from} ${STREAM} L ${to} ${STREAM} m ${head} -4 L ${to} ${STREAM} l ${head} 4`}
             fill="none"
-            className={`stroke-2 ${dark(t) ? 'stroke-foam' : 'stroke-ink'}`}
+            className={`stroke-2 ${darkAt(day, t) ? 'stroke-foam' : 'stroke-ink'}`}
           />
         )
       })}

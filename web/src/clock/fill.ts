@@ -1,7 +1,7 @@
-import type { Light } from './model'
+import type { Day } from './queries'
 
-export const LIGHT_FILL: Record<Light, string> = {
-  night: 'fill-deep',
-  twilight: 'fill-[#8b9b83]',
-  day: 'fill-water',
+export const LIGHT_FILL: Record<Day['light'][number]['light'], string> = {
+  NIGHT: 'fill-deep',
+  TWILIGHT: 'fill-[#8b9b83]',
+  DAY: 'fill-water',
 }

@@ -3,7 +3,10 @@ import {
   clockOf,
   dateAt,
   dayInWords,
+  darkAt,
   drawnSpan,
+  isDrawn,
+  sunless,
   hoursIn,
   lightBands,
   streamAt,
@@ -16,8 +19,16 @@ const day = {
   end: '2026-06-19T03:00:00Z',
   firstLight: '2026-06-18T07:15:14Z',
   rise: '2026-06-18T08:13:54Z',
+  noon: '2026-06-18T15:10:30Z',
   set: '2026-06-18T22:07:06Z',
   lastLight: '2026-06-18T23:05:50Z',
+  light: [
+    { light: 'NIGHT' as const, from: '2026-06-18T03:00:00Z', to: '2026-06-18T07:15:14Z' },
+    { light: 'TWILIGHT' as const, from: '2026-06-18T07:15:14Z', to: '2026-06-18T08:13:54Z' },
+    { light: 'DAY' as const, from: '2026-06-18T08:13:54Z', to: '2026-06-18T22:07:06Z' },
+    { light: 'TWILIGHT' as const, from: '2026-06-18T22:07:06Z', to: '2026-06-18T23:05:50Z' },
+    { light: 'NIGHT' as const, from: '2026-06-18T23:05:50Z', to: '2026-06-19T03:00:00Z' },
+  ],
   moon: { lit: 0.2, waxing: true },
   tide: {
     station: 'Narrows',
@@ -35,24 +46,25 @@ describe('the day line', () => {
     const span = drawnSpan(day)
     expect(span.start).toBeLessThan(Date.parse(day.firstLight))
     expect(span.end).toBeGreaterThan(Date.parse(day.lastLight))
-    expect(lightBands(day, span).map((band) => band.light)).toEqual([
-      'night',
-      'twilight',
-      'day',
-      'twilight',
-      'night',
-    ])
+    expect(isDrawn(day, Date.parse('2026-06-19T02:00:00Z'))).toBe(true)
+    expect(isDrawn(day, Date.parse('2026-06-19T03:10:00Z'))).toBe(false)
   })
 
   it('has bands without gaps', () => {
-    const bands = lightBands(day, drawnSpan(day))
+    const bands = lightBands(day)
     bands.slice(1).forEach((band, i) => expect(band.from).toBe(bands[i]!.to))
   })
 
-  it('shows the whole day where the sun does not set', () => {
-    const polar = { start: day.start, end: day.end, moon: day.moon }
-    expect(drawnSpan(polar)).toEqual({ start: Date.parse(day.start), end: Date.parse(day.end) })
-    expect(lightBands(polar, drawnSpan(polar)).map((band) => band.light)).toEqual(['day'])
+  it('is dark where a band of night lies, on either side of midnight', () => {
+    expect(darkAt(day, Date.parse('2026-06-19T01:00:00Z'))).toBe(true)
+    expect(darkAt(day, Date.parse('2026-06-18T12:00:00Z'))).toBe(false)
+  })
+
+  it('says what a sun does that neither rises nor sets', () => {
+    const { rise: _rise, set: _set, ...none } = day
+    const all = (light: 'DAY' | 'NIGHT') => [{ light, from: day.start, to: day.end }]
+    expect(sunless({ ...none, light: all('DAY') })).toBe('the sun does not set')
+    expect(sunless({ ...none, light: all('NIGHT') })).toBe('the sun does not rise')
   })
 
   it('reads the tide between two points, and nothing beyond them', () => {

@@ -3,37 +3,27 @@ import type { Day } from './queries'
 const HOUR = 3_600_000
 
 /** Milliseconds since the epoch at which the drawn day begins and ends: from before first light to after dark. */
-export function drawnSpan(day: Day): { start: number; end: number } {
-  const start = day.firstLight ?? day.dawn ?? day.rise
-  const end = day.lastLight ?? day.dusk ?? day.set
-  if (!start || !end || end <= start) return { start: Date.parse(day.start), end: Date.parse(day.end) }
-  return {
-    start: Math.floor((Date.parse(start) - HOUR / 2) / HOUR) * HOUR,
-    end: Math.ceil((Date.parse(end) + HOUR / 2) / HOUR) * HOUR,
-  }
-}
-
-export type Light = 'night' | 'twilight' | 'day'
+export const drawnSpan = (day: Day): { start: number; end: number } => ({
+  start: Date.parse(day.start),
+  end: Date.parse(day.end),
+})
 
 /** The band of light in order, each from where the last one ended. */
-export function lightBands(
-  day: Day,
-  span: { start: number; end: number },
-): { light: Light; from: number; to: number }[] {
-  const at = (time: string | undefined, otherwise: number) => (time ? Date.parse(time) : otherwise)
-  const first = at(day.firstLight, span.start)
-  const rise = at(day.rise, first)
-  const set = at(day.set, span.end)
-  const last = at(day.lastLight, span.end)
-  const bands = [
-    { light: 'night' as const, from: span.start, to: first },
-    { light: 'twilight' as const, from: first, to: rise },
-    { light: 'day' as const, from: rise, to: set },
-    { light: 'twilight' as const, from: set, to: last },
-    { light: 'night' as const, from: last, to: span.end },
-  ]
-  return bands.filter((band) => band.to > band.from)
+export const lightBands = (day: Day) =>
+  day.light.map((band) => ({ light: band.light, from: Date.parse(band.from), to: Date.parse(band.to) }))
+
+/** The moment belongs to what is drawn of the day, on whichever side of midnight. */
+export const isDrawn = (day: Day, time: number): boolean => {
+  const { start, end } = drawnSpan(day)
+  return time >= start && time <= end
 }
+
+export const darkAt = (day: Day, time: number): boolean =>
+  lightBands(day).some((band) => band.light === 'NIGHT' && time >= band.from && time <= band.to)
+
+/** Where the sun neither rises nor sets on this date. */
+export const sunless = (day: Day): string =>
+  day.light.some((band) => band.light === 'DAY') ? 'the sun does not set' : 'the sun does not rise'
 
 /** `HH:MM` on the clock of the place. */
 export { hourOf as clockOf } from '../units/sentence'

@@ -17,6 +17,13 @@ const day: Day = {
   set: hour(19),
   dusk: hour(19.5),
   lastLight: hour(20),
+  light: [
+    { light: 'NIGHT', from: hour(0), to: hour(4) },
+    { light: 'TWILIGHT', from: hour(4), to: hour(5) },
+    { light: 'DAY', from: hour(5), to: hour(19) },
+    { light: 'TWILIGHT', from: hour(19), to: hour(20) },
+    { light: 'NIGHT', from: hour(20), to: hour(24) },
+  ],
   moon: { lit: 0.17, waxing: true },
   tide: {
     station: 'Tarrow bar',

@@ -10,13 +10,7 @@ const say = (units: Units, kind: string, si: number): string =>
       : String(Math.ceil(si))
 
 /** What must be aboard, against what is: the shopping list first. */
-export function Goods({
-  rig,
-  onCount,
-}: {
-  rig: Rig
-  onCount(item: string, amount: number | undefined): void
-}) {
+export function Goods({ rig, onCount }: { rig: Rig; onCount(item: Item, amount: number | undefined): void }) {
   const short = rig.tonight.goods.filter((item) => item.lacking > 0)
   const enough = rig.tonight.goods.filter((item) => item.lacking <= 0)
   return (
@@ -35,18 +29,12 @@ export function Goods({
   )
 }
 
-function GoodsRow({
-  item,
-  onCount,
-}: {
-  item: Item
-  onCount(item: string, amount: number | undefined): void
-}) {
+function GoodsRow({ item, onCount }: { item: Item; onCount(item: Item, amount: number | undefined): void }) {
   const units = useUnits()
   const inBox = item.key.startsWith('gear:')
   const read = (typed: string): string | null => {
     if (typed.trim() === '' || typed.trim() === '–') {
-      onCount(item.key, undefined)
+      onCount(item, undefined)
       return null
     }
     const amount =
@@ -56,7 +44,7 @@ function GoodsRow({
           ? units.read('mass', typed)
           : Number(typed)
     if (amount === null || !(amount >= 0 && amount <= 100_000)) return 'Type what is aboard, 0 or more.'
-    onCount(item.key, amount)
+    onCount(item, amount)
     return null
   }
   return (

@@ -2,6 +2,8 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { NumbersSheet } from '../shared/ui/NumbersSheet'
 import { rigCatalogue, rigNumbersOf, setRigNumbers } from './queries'
 
+const NONE = { version: 0, set: [], marked: [] }
+
 /** Efficiencies of joints, moduli, shares, minutes: every number of the bench, and the skipper's own. */
 export function RigNumbersSheet({
   boat,
@@ -16,7 +18,7 @@ export function RigNumbersSheet({
 }) {
   const queries = useQueryClient()
   const all = useQuery({ ...rigCatalogue(), enabled: open }).data ?? []
-  const set = useQuery({ ...rigNumbersOf(boat), enabled: open }).data?.set ?? []
+  const kept = useQuery({ ...rigNumbersOf(boat), enabled: open }).data ?? NONE
   return (
     <NumbersSheet
       title="Numbers of the bench"
@@ -27,7 +29,8 @@ export function RigNumbersSheet({
         least: range.least,
         most: range.most,
       }))}
-      set={set}
+      kept={kept}
+      onKept={(theirs) => queries.setQueryData(rigNumbersOf(boat).queryKey, theirs)}
       onPut={async (next) => {
         queries.setQueryData(rigNumbersOf(boat).queryKey, await setRigNumbers(boat, next))
         onChanged()

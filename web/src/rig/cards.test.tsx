@@ -41,7 +41,13 @@ describe('cards for paper', () => {
   })
 
   it('lists the evening with its hours, and only what is short', () => {
-    render(<TaskCard rig={{ ...rig(), ticked: ['leaders:a:6'] }} timeZone="Etc/GMT+3" head={head} />)
+    render(
+      <TaskCard
+        rig={{ ...rig(), ticked: [{ task: 'leaders:a:6', version: 1 }] }}
+        timeZone="Etc/GMT+3"
+        head={head}
+      />,
+    )
     expect(screen.getByText('19:00')).toBeTruthy()
     expect(screen.getByText('✓')).toBeTruthy()
     expect(screen.getByText(/3\s+rod tethers/)).toBeTruthy()

@@ -1,5 +1,6 @@
 import { queryOptions } from '@tanstack/react-query'
 import { ask, Problem, type Schemas } from '../shared/api/client'
+import { keep } from '../shared/api/keep'
 
 export type Rig = Schemas['RigReply']
 export type RigAsk = Schemas['RigBody']
@@ -14,6 +15,7 @@ export type Bait = Schemas['BaitReply']
 export type Task = Schemas['TaskReply']
 export type Goods = Schemas['GoodsReply']
 export type RigNumber = Schemas['Named']
+export type Ticked = Schemas['Ticked']
 export type Joint = NonNullable<Part['joint']>
 
 const path = (boat: string) => ({ params: { path: { boat } } })
@@ -21,22 +23,17 @@ const path = (boat: string) => ({ params: { path: { boat } } })
 export const rigOf = (boat: string, body: RigAsk) =>
   ask((api) => api.POST('/api/boats/{boat}/rig', { ...path(boat), body }))
 
-export const tick = (boat: string, spread: string, task: string, done: boolean) =>
-  ask((api) =>
-    api.PUT('/api/boats/{boat}/spreads/{spread}/ticks', {
-      params: { path: { boat, spread } },
-      body: { task, done },
-    }),
+/** Undefined where it was sent twice and is as asked: the bench says the rest. */
+export const tick = (boat: string, spread: string, body: Schemas['TickBody']) =>
+  keep<Ticked[] | undefined>(
+    (api) =>
+      api.PUT('/api/boats/{boat}/spreads/{spread}/ticks', { params: { path: { boat, spread } }, body }),
+    () => undefined,
   )
 
-/** Undefined: nobody counted. */
-export const countStock = (boat: string, item: string, amount: number | undefined) =>
-  ask((api) =>
-    api.PUT('/api/boats/{boat}/stock', {
-      ...path(boat),
-      body: { item, ...(amount !== undefined && { amount }) },
-    }),
-  )
+/** No amount: nobody counted. */
+export const countStock = (boat: string, body: Schemas['StockBody']) =>
+  keep<Schemas['StockBody']>((api) => api.PUT('/api/boats/{boat}/stock', { ...path(boat), body }))
 
 export const rigCatalogue = () =>
   queryOptions({
@@ -51,8 +48,8 @@ export const rigNumbersOf = (boat: string) =>
     queryFn: () => ask((api) => api.GET('/api/boats/{boat}/rig/numbers', path(boat))),
   })
 
-export const setRigNumbers = (boat: string, set: Schemas['NumberBody'][]) =>
-  ask((api) => api.PUT('/api/boats/{boat}/rig/numbers', { ...path(boat), body: { set } }))
+export const setRigNumbers = (boat: string, body: Schemas['NumbersBody']) =>
+  keep<Schemas['NumbersReply']>((api) => api.PUT('/api/boats/{boat}/rig/numbers', { ...path(boat), body }))
 
 /** The evening's work as a calendar file. */
 export async function eveningCalendar(boat: string, body: RigAsk): Promise<string> {

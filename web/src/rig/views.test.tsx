@@ -209,7 +209,7 @@ describe('the evening', () => {
     const tethers = screen.getByLabelText('Aboard of rod tethers')
     fireEvent.change(tethers, { target: { value: '' } })
     fireEvent.keyDown(tethers, { key: 'Enter' })
-    expect(onCount).toHaveBeenLastCalledWith('tethers', undefined)
+    expect(onCount).toHaveBeenLastCalledWith(expect.objectContaining({ key: 'tethers' }), undefined)
     expect(screen.queryByLabelText('Aboard of Bullet')).toBeNull()
   })
 })

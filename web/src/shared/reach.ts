@@ -6,11 +6,14 @@ const EVERY_MS = 5000
 const EVERY_WHILE_AWAY_MS = 1000
 
 let away = false
+let why = ''
 const subscribers = new Set<() => void>()
 
-function set(next: boolean) {
-  if (next === away) return
+function set(next: boolean, says?: string) {
+  const words = next ? (says ?? why) : ''
+  if (next === away && words === why) return
   away = next
+  why = words
   subscribers.forEach((told) => told())
 }
 
@@ -33,6 +36,16 @@ export const useAway = () =>
       return () => subscribers.delete(told)
     },
     () => away,
+  )
+
+/** What keeps the server from serving, in its own words; empty where it does not even say so. */
+export const useWhyAway = () =>
+  useSyncExternalStore(
+    (told) => {
+      subscribers.add(told)
+      return () => subscribers.delete(told)
+    },
+    () => why,
   )
 
 /** Asks after the server's health, and refreshes everything when it is back. Mounted once. */

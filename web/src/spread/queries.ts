@@ -1,9 +1,12 @@
 import { queryOptions } from '@tanstack/react-query'
 import { ask, Problem, type Fault, type Schemas } from '../shared/api/client'
+import { keep } from '../shared/api/keep'
 
 export type Boat = Schemas['BoatBody']
+export type BoatTitle = Schemas['BoatTitle']
 export type Holder = Schemas['HolderBody']
 export type Gear = Schemas['Gear']
+export type Marked = Schemas['MarkedReply']
 export type Lure = Schemas['LureGearBody']
 export type LineGear = Schemas['LineGearBody']
 export type Reel = Schemas['ReelGearBody']
@@ -38,8 +41,22 @@ export type Chain = Schemas['ChainReply']
 export type Calibration = Schemas['CalibrationReply']
 export type CalibrationBody = Schemas['CalibrationBody']
 
+/** The boats as lists show them, the largest first. */
 export const boats = () =>
   queryOptions({ queryKey: ['boats'], queryFn: () => ask((api) => api.GET('/api/boats')) })
+
+export const boatOf = (boat: string) =>
+  queryOptions({
+    queryKey: ['boats', boat],
+    queryFn: () => ask((api) => api.GET('/api/boats/{boat}', { params: { path: { boat } } })),
+  })
+
+/** What is kept for her and today's program does not take. */
+export const markedOf = (boat: string) =>
+  queryOptions({
+    queryKey: ['gear', boat, 'marked'],
+    queryFn: () => ask((api) => api.GET('/api/boats/{boat}/marked', { params: { path: { boat } } })),
+  })
 
 export const gearOf = (boat: string) =>
   queryOptions({
@@ -68,7 +85,7 @@ export const spreadOf = (boat: string, spread: string) =>
   })
 
 export const saveSpread = (boat: string, body: Schemas['SpreadBody']) =>
-  ask((api) =>
+  keep<Kept>((api) =>
     api.PUT('/api/boats/{boat}/spreads/{spread}', {
       params: { path: { boat, spread: body.spreadId } },
       body,
@@ -79,16 +96,16 @@ export const solve = (boat: string, draft: Draft) =>
   ask((api) => api.POST('/api/boats/{boat}/solve', { params: { path: { boat } }, body: draft }))
 
 export const saveLure = (boat: string, body: Lure) =>
-  ask((api) => api.PUT('/api/boats/{boat}/gear/lures', { params: { path: { boat } }, body }))
+  keep<Lure>((api) => api.PUT('/api/boats/{boat}/gear/lures', { params: { path: { boat } }, body }))
 
 export const saveLineGear = (boat: string, body: LineGear) =>
-  ask((api) => api.PUT('/api/boats/{boat}/gear/lines', { params: { path: { boat } }, body }))
+  keep<LineGear>((api) => api.PUT('/api/boats/{boat}/gear/lines', { params: { path: { boat } }, body }))
 
 export const saveReel = (boat: string, body: Reel) =>
-  ask((api) => api.PUT('/api/boats/{boat}/gear/reels', { params: { path: { boat } }, body }))
+  keep<Reel>((api) => api.PUT('/api/boats/{boat}/gear/reels', { params: { path: { boat } }, body }))
 
 export const saveBoat = (body: Boat) =>
-  ask((api) => api.PUT('/api/boats/{boat}', { params: { path: { boat: body.boatId } }, body }))
+  keep<Boat>((api) => api.PUT('/api/boats/{boat}', { params: { path: { boat: body.boatId } }, body }))
 
 export const fillBox = (boat: string, waters: 'WARM' | 'COLD') =>
   ask((api) => api.POST('/api/boats/{boat}/gear/starter', { params: { path: { boat } }, body: { waters } }))

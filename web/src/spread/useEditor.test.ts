@@ -32,7 +32,7 @@ describe('the editor', () => {
     expect(letOut(result.current)).toBe(75)
   })
 
-  it('takes up unsaved work on the version it was made from, and on no other', () => {
+  it('takes up unsaved work, and stands apart from what was saved meanwhile', () => {
     const first = renderHook(() => useEditor(kept))
     act(() => first.result.current.edit((doc) => setName(doc, 'mine')))
     first.unmount()
@@ -44,7 +44,17 @@ describe('the editor', () => {
     act(() => again.result.current.redo())
     again.unmount()
     const newer = renderHook(() => useEditor({ ...kept, version: 9 }))
-    expect(newer.result.current.doc.name).toBe('Test spread')
+    expect(newer.result.current.doc.name).toBe('mine')
+    expect(newer.result.current.parted?.version).toBe(9)
+    // Saved, it is the stale write that it is.
+    expect(newer.result.current.base.version).toBe(kept.version)
+    newer.unmount()
+    const undecided = renderHook(() => useEditor({ ...kept, version: 9 }))
+    expect(undecided.result.current.parted?.version).toBe(9)
+    act(() => undecided.result.current.reload({ ...kept, version: 9 }))
+    expect(undecided.result.current.parted).toBeNull()
+    undecided.unmount()
+    expect(renderHook(() => useEditor({ ...kept, version: 9 })).result.current.doc.name).toBe('Test spread')
   })
 
   it('starts again from what the server has', () => {

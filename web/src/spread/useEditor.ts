@@ -8,11 +8,16 @@ interface Opened {
   history: History<Doc>
   /** True where unsaved work from before was taken up again. */
   restored: boolean
+  /** What was saved elsewhere while the unsaved work lay here; the two stand apart until somebody decides. */
+  parted: Kept | null
 }
 
 const keyOf = (spreadId: string) => `moss.draft.${spreadId}`
 
-/** Unsaved work survives a reload; it is taken up only on the version it was made from. */
+/**
+ * Unsaved work survives a reload, on the version it was made from. Where another was saved meanwhile it is taken up all
+ * the same, and both sides are shown.
+ */
 function open(kept: Kept): Opened {
   const fresh = docOf(kept)
   try {
@@ -20,13 +25,18 @@ function open(kept: Kept): Opened {
       version: number
       doc: Doc
     } | null
-    if (held && held.version === kept.version && !sameDoc(held.doc, fresh)) {
-      return { base: kept, history: { ...startHistory(held.doc), past: [fresh] }, restored: true }
+    if (held && !sameDoc(held.doc, fresh)) {
+      return {
+        base: { ...kept, version: held.version },
+        history: { ...startHistory(held.doc), past: [fresh] },
+        restored: true,
+        parted: held.version === kept.version ? null : kept,
+      }
     }
   } catch {
     localStorage.removeItem(keyOf(kept.spreadId))
   }
-  return { base: kept, history: startHistory(fresh), restored: false }
+  return { base: kept, history: startHistory(fresh), restored: false, parted: null }
 }
 
 function hold(editing: Opened): Opened {
@@ -49,6 +59,7 @@ export interface Editor extends Editing {
   base: Kept
   dirty: boolean
   restored: boolean
+  parted: Kept | null
   dragging: boolean
   canUndo: boolean
   canRedo: boolean
@@ -79,18 +90,22 @@ export function useEditor(kept: Kept): Editor {
       settle: () => change(settled),
       undo: () => change(undone),
       redo: () => change(redone),
-      saved: (next: Kept) => setEditing((before) => hold({ ...before, base: next, restored: false })),
+      saved: (next: Kept) =>
+        setEditing((before) => hold({ ...before, base: next, restored: false, parted: null })),
       reload: (next: Kept) =>
-        setEditing(() => hold({ base: next, history: startHistory(docOf(next)), restored: false })),
+        setEditing(() =>
+          hold({ base: next, history: startHistory(docOf(next)), restored: false, parted: null }),
+        ),
     }),
     [change],
   )
-  const { base, history, restored } = editing
+  const { base, history, restored, parted } = editing
   return {
     ...steps,
     doc: history.now,
     base,
     restored,
+    parted,
     dirty: !sameDoc(history.now, docOf(base)),
     dragging: history.dragFrom !== null,
     canUndo: history.past.length > 0,

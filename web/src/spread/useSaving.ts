@@ -20,7 +20,7 @@ export function useSaving(boat: string, editor: Editor): Saving {
   const queries = useQueryClient()
   const [busy, setBusy] = useState(false)
   const [problem, setProblem] = useState<string | null>(null)
-  const [conflict, setConflict] = useState<Kept | null>(null)
+  const [conflict, setConflict] = useState<Kept | null>(editor.parted)
   const { doc, base, saved, reload } = editor
 
   const saveAs = useCallback(

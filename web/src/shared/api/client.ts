@@ -19,6 +19,7 @@ export class Problem extends Error {
     title: string,
     readonly faults: readonly Fault[] = [],
     readonly theirs: unknown = undefined,
+    readonly yours: unknown = undefined,
   ) {
     super(title)
   }
@@ -38,7 +39,8 @@ export class Problem extends Error {
 
 const client = createClient<paths>({ baseUrl: location.origin })
 
-type Listener = (away: boolean) => void
+/** @param says why, in the server's words */
+type Listener = (away: boolean, says?: string) => void
 const listeners = new Set<Listener>()
 
 /** Told after every request whether server and database answered. */
@@ -47,16 +49,18 @@ export function onReach(listener: Listener): () => void {
   return () => listeners.delete(listener)
 }
 
-const tell = (away: boolean) => listeners.forEach((listener) => listener(away))
+const tell: Listener = (away, says) => listeners.forEach((listener) => listener(away, says))
 
-interface Answer<T> {
+export type Api = typeof client
+
+export interface Answer<T> {
   data?: T
   error?: unknown
   response: Response
 }
 
 /** Data, or a thrown Problem. */
-export async function ask<T>(call: (api: typeof client) => Promise<Answer<T>>): Promise<T> {
+export async function ask<T>(call: (api: Api) => Promise<Answer<T>>): Promise<T> {
   let answer: Answer<T>
   try {
     answer = await call(client)
@@ -68,13 +72,20 @@ export async function ask<T>(call: (api: typeof client) => Promise<Answer<T>>): 
     tell(false)
     return answer.data as T
   }
-  const body = (answer.error ?? {}) as { title?: string; detail?: string; faults?: Fault[]; theirs?: unknown }
+  const body = (answer.error ?? {}) as {
+    title?: string
+    detail?: string
+    faults?: Fault[]
+    theirs?: unknown
+    yours?: unknown
+  }
   const problem = new Problem(
     answer.response.status,
     body.detail ?? body.title ?? 'The request was refused.',
     body.faults ?? [],
     body.theirs,
+    body.yours,
   )
-  tell(problem.away)
+  tell(problem.away, problem.message)
   throw problem
 }

@@ -1,10 +1,12 @@
 import { useState } from 'react'
 import { useUnits, type Units } from '../../units/UnitsContext'
 import { READ_AS, sayFigure } from '../../units/sentence'
-import type { Problem } from '../api/client'
+import type { Schemas } from '../api/client'
 import { Button } from './Button'
+import { MarkedNote } from './MarkedNote'
 import { Sheet } from './Sheet'
 import { TypedField } from './TypedField'
+import { useNumberSet } from './useNumberSet'
 
 const MOST_SHOWN = 60
 
@@ -19,11 +21,6 @@ export interface Named {
   most: number
 }
 
-export interface NumberSet {
-  key: string
-  value: number
-}
-
 /** How sure a number is. */
 export const BASIS_WORDS: Record<string, string> = {
   PRACTICE: 'usual practice',
@@ -36,8 +33,9 @@ export function NumbersSheet({
   title,
   hint,
   numbers,
-  set,
+  kept,
   onPut,
+  onKept,
   open,
   onClose,
 }: {
@@ -45,16 +43,19 @@ export function NumbersSheet({
   /** Words to search by. */
   hint: string
   numbers: readonly Named[]
-  set: readonly NumberSet[]
+  kept: Schemas['NumbersReply']
   /** All that are set from now on; throws what cannot be. */
-  onPut(set: NumberSet[]): Promise<void>
+  onPut(body: Schemas['NumbersBody']): Promise<void>
+  /** Somebody else's, which stand now. */
+  onKept(kept: Schemas['NumbersReply']): void
   open: boolean
   onClose(): void
 }) {
   const units = useUnits()
   const [find, setFind] = useState('')
   const [mine, setMine] = useState(false)
-  const [problem, setProblem] = useState<string | null>(null)
+  const { change, problem, overtaken } = useNumberSet(kept, onPut, onKept)
+  const { set, marked } = kept
   const own = (key: string) => set.find((one) => one.key === key)?.value
   const sought = find.toLowerCase().split(/\s+/).filter(Boolean)
   const found = numbers.filter(
@@ -62,15 +63,7 @@ export function NumbersSheet({
       (!mine || own(one.key) !== undefined) &&
       sought.every((word) => `${one.words} ${one.key}`.toLowerCase().includes(word)),
   )
-  const put = async (key: string, value: number | null) => {
-    const rest = set.filter((one) => one.key !== key)
-    try {
-      await onPut(value === null ? rest : [...rest, { key, value }])
-      setProblem(null)
-    } catch (error) {
-      setProblem((error as Problem).said.join(' '))
-    }
-  }
+  const both = overtaken && numbers.find((one) => one.key === overtaken.key)
   return (
     <Sheet title={title} open={open} onClose={onClose} wide>
       <div className="mb-3 flex flex-wrap items-center gap-3">
@@ -96,6 +89,22 @@ export function NumbersSheet({
           {problem}
         </p>
       )}
+      {overtaken && both && (
+        <p role="alert" className="mb-2 border-l-4 border-rust pl-2">
+          {`${both.words} was changed elsewhere meanwhile: ${printed(both, overtaken.theirs ?? both.usual, units)} stands, yours was ${printed(both, overtaken.mine ?? both.usual, units)}.`}{' '}
+          <Button small onClick={() => void change(overtaken.key, overtaken.mine)}>
+            Set mine
+          </Button>
+        </p>
+      )}
+      {marked.map((mark) => (
+        <MarkedNote
+          key={mark.name}
+          mark={mark}
+          name={numbers.find((one) => one.key === mark.name)?.words ?? mark.name}
+          onRemove={() => void change(mark.name, null)}
+        />
+      ))}
       <table className="w-full text-[14px]">
         <thead>
           <tr className="text-left">
@@ -111,7 +120,7 @@ export function NumbersSheet({
               one={one}
               own={own(one.key)}
               units={units}
-              onSet={(value) => void put(one.key, value)}
+              onSet={(value) => void change(one.key, value)}
             />
           ))}
         </tbody>
@@ -123,6 +132,12 @@ export function NumbersSheet({
     </Sheet>
   )
 }
+
+/** Weights of the evidence are kept in tenths. */
+const weighs = (one: Named) => one.figure === 'COUNT' && one.least < 0
+
+const printed = (one: Named, si: number, units: Units) =>
+  weighs(one) ? (si / 10).toFixed(1) : sayFigure({ kind: one.figure, si }, units, 'UTC')
 
 function Row({
   one,
@@ -136,9 +151,8 @@ function Row({
   onSet(value: number | null): void
 }) {
   const figure = READ_AS[one.figure]
-  const isWeight = !figure && one.figure === 'COUNT' && one.least < 0
-  const print = (si: number) =>
-    isWeight ? (si / 10).toFixed(1) : sayFigure({ kind: one.figure, si }, units, 'UTC')
+  const isWeight = weighs(one)
+  const print = (si: number) => printed(one, si, units)
   const commit = (typed: string): string | null => {
     const plain = parseFloat(typed.replace(',', '.').replace('−', '-'))
     const si = figure

@@ -856,6 +856,14 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        BoatTitle: {
+            /** Format: uuid */
+            boatId: string;
+            name: string;
+            place: string;
+            /** Format: int32 */
+            version: number;
+        };
         Body: {
             /** Format: double */
             diveAreaM2: number;
@@ -2227,10 +2235,13 @@ export interface components {
             heightM: number;
         };
         Title: {
-            /** Format: uuid */
-            boatId: string;
+            /** Format: int32 */
+            lines: number;
             name: string;
-            place: string;
+            /** Format: date-time */
+            savedAt: string;
+            /** Format: uuid */
+            spreadId: string;
             /** Format: int32 */
             version: number;
         };
@@ -2441,7 +2452,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Title"][];
+                    "application/json": components["schemas"]["BoatTitle"][];
                 };
             };
         };

@@ -1,5 +1,6 @@
 package org.mosswake.server.platform.http;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.Arrays;
 import java.util.List;
 import org.mosswake.core.fault.Fault;
@@ -80,15 +81,18 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler({DataAccessException.class, TransactionException.class})
-    ResponseEntity<ProblemDetail> data(RuntimeException e) {
+    ResponseEntity<ProblemDetail> data(RuntimeException e, HttpServletRequest request) {
         return Trouble.of(e)
-                .map(trouble -> troubled(trouble, e))
+                .map(trouble -> troubled(trouble, request, e))
                 .orElseGet(() -> ResponseEntity.internalServerError().body(bug(e)));
     }
 
-    private ResponseEntity<ProblemDetail> troubled(Trouble met, RuntimeException e) {
+    private ResponseEntity<ProblemDetail> troubled(Trouble met, HttpServletRequest request, RuntimeException e) {
         // A full disk also takes the database down: then the disk is what must be mended.
-        Trouble trouble = disk.isFull() ? Trouble.DISK_FULL : met;
+        boolean read = request.getMethod().equals("GET");
+        Trouble trouble = disk.isFull()
+                ? Trouble.DISK_FULL
+                : read && met == Trouble.OUTCOME_UNKNOWN ? Trouble.DATABASE_AWAY : met;
         LOG.warn("{}: {}", trouble, e.getMessage());
         return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
                 .header("Retry-After", "2")
