@@ -15,7 +15,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
@@ -58,12 +57,8 @@ public abstract class Journey {
 
     @BeforeAll
     void launch() {
-        product = new Product();
-    }
-
-    @AfterAll
-    void end() {
-        product.close();
+        product = Product.shared();
+        product.freshBoats();
     }
 
     @BeforeEach

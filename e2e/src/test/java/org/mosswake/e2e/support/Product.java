@@ -1,10 +1,10 @@
 package org.mosswake.e2e.support;
 
 import java.io.BufferedReader;
+import java.io.File;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.net.ServerSocket;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -12,15 +12,36 @@ import java.sql.SQLException;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 
-/** The built product as a process of its own on a fresh database, which can be killed and started again. */
+/**
+ * The built product as a process of its own on a fresh database, which can be killed and started again. One serves all
+ * journeys, each class with vessels of its own: the owner key keeps them apart.
+ */
 public final class Product implements AutoCloseable {
+    private static final Path APP = Path.of("../server/target/app").toAbsolutePath().normalize();
+    private static Product shared;
+    private static boolean unpacked;
+
     private final String database = "e" + UUID.randomUUID().toString().replace("-", "");
     private final int port = freePort();
     private Process process;
 
-    public Product() {
+    private Product() {
         execute("postgres", "create database " + database);
         start();
+    }
+
+    /** Started by the first who asks, stopped with this JVM. */
+    public static synchronized Product shared() {
+        if (shared == null) {
+            shared = new Product();
+            Runtime.getRuntime().addShutdownHook(new Thread(shared::close));
+        }
+        return shared;
+    }
+
+    /** The demo's boats anew, as nobody has touched them; those of earlier journeys go by other names. */
+    public void freshBoats() {
+        execute(database, FreshBoats.SQL);
     }
 
     public String url() {
@@ -33,8 +54,9 @@ public final class Product implements AutoCloseable {
                     Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                     "-Xmx256m",
                     "-XX:+UseSerialGC",
-                    // It starts anew for every class of tests: compiled quickly beats compiled well.
-                    "-XX:TieredStopAtLevel=1",
+                    "-XX:SharedArchiveFile=" + APP.resolve("classes.jsa"),
+                    "-Xlog:cds=off",
+                    "-Xlog:cds+dynamic=off",
                     "-jar",
                     jar().toString(),
                     "--moss.demo=true",
@@ -112,35 +134,21 @@ public final class Product implements AutoCloseable {
         }
     }
 
-    /** Unpacked once for each build: it starts in half the time of the packed jar. */
+    /** Unpacked once for each build, with its archive of classes, as the start command does. */
     private static synchronized Path jar() throws IOException {
-        Path packed = endingWith(Path.of("../server/target"), "-app.jar");
-        Path unpacked =
-                Path.of("target/app-" + Files.getLastModifiedTime(packed).toMillis());
-        if (!Files.exists(unpacked)) {
-            var extract = new ProcessBuilder(
-                    "java",
-                    "-Djarmode=tools",
-                    "-jar",
-                    packed.toString(),
-                    "extract",
-                    "--destination",
-                    unpacked.toString());
+        if (!unpacked) {
+            var build = new ProcessBuilder("./moss", "build").directory(new File(".."));
+            build.environment().put("MOSS_SKIP_BUILD", "1");
             try {
-                extract.inheritIO().start().waitFor();
+                if (build.inheritIO().start().waitFor() != 0) {
+                    throw new IOException("the product could not be unpacked");
+                }
             } catch (InterruptedException e) {
                 Thread.currentThread().interrupt();
             }
+            unpacked = true;
         }
-        return endingWith(unpacked, "-app.jar");
-    }
-
-    private static Path endingWith(Path folder, String end) throws IOException {
-        try (var files = Files.list(folder)) {
-            return files.filter(file -> file.getFileName().toString().endsWith(end))
-                    .findFirst()
-                    .orElseThrow();
-        }
+        return APP.resolve("moss-wake.jar");
     }
 
     private static void execute(String database, String sql) {

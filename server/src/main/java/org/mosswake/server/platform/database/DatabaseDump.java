@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Clock;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
@@ -12,7 +14,7 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.jdbc.autoconfigure.DataSourceProperties;
 import org.springframework.stereotype.Component;
 
-/** A dump of the database into MOSS_HOME, by PostgreSQL's own pg_dump. */
+/** Dumps of the database by PostgreSQL's own pg_dump: whole or not there, and readable by their owner alone. */
 @Component
 class DatabaseDump {
     private static final DateTimeFormatter STAMP =
@@ -21,33 +23,54 @@ class DatabaseDump {
 
     private final DataSourceProperties database;
     private final Clock clock;
-    private final String home;
+    private final Path folder;
     private final String bin;
 
     DatabaseDump(
             DataSourceProperties database,
             Clock clock,
+            @Value("${moss.dumps:}") String dumps,
             @Value("${moss.home:}") String home,
             @Value("${moss.postgres-bin:}") String bin) {
         this.database = database;
         this.clock = clock;
-        this.home = home;
+        this.folder = dumps.isEmpty() ? Path.of(home.isEmpty() ? ".moss" : home, "dumps") : Path.of(dumps);
         this.bin = bin;
     }
 
+    Path folder() {
+        return folder;
+    }
+
     /** @return where it was written */
-    Path take() {
+    Path takeBeforeMigration() {
         try {
-            Path folder = Files.createDirectories(Path.of(home.isEmpty() ? ".moss" : home, "dumps"));
-            Path file = folder.resolve("before-migration-" + STAMP.format(clock.instant()) + ".dump");
-            run(file);
-            return file;
+            return take("before-migration-" + STAMP.format(clock.instant()));
         } catch (IOException e) {
             throw new RefusedToStart("no dump could be taken before migrating: " + e.getMessage());
+        }
+    }
+
+    /** @param name without its ending */
+    Path take(String name) throws IOException {
+        Files.createDirectories(folder);
+        Path file = folder.resolve(name + ".dump");
+        Path part = folder.resolve(name + ".dump.part");
+        try {
+            ownersAlone(part);
+            run(part);
+            return Files.move(part, file, StandardCopyOption.ATOMIC_MOVE);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            throw new RefusedToStart("the dump before migrating was interrupted");
+            throw new IOException("it was interrupted");
+        } finally {
+            Files.deleteIfExists(part);
         }
+    }
+
+    private static void ownersAlone(Path file) throws IOException {
+        Files.deleteIfExists(file);
+        Files.createFile(file, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
     }
 
     private void run(Path file) throws IOException, InterruptedException {
@@ -55,6 +78,9 @@ class DatabaseDump {
         var command = new ProcessBuilder(
                 bin.isEmpty() ? "pg_dump" : bin + "/pg_dump",
                 "--format=custom",
+                "--no-owner",
+                "--no-privileges",
+                "--schema=public",
                 "--file=" + file,
                 "--host=" + server.getHost(),
                 "--port=" + (server.getPort() < 0 ? 5432 : server.getPort()),
@@ -65,7 +91,7 @@ class DatabaseDump {
         Process process = command.redirectErrorStream(true).start();
         String said = new String(process.getInputStream().readAllBytes()).strip();
         if (!process.waitFor(MINUTES, TimeUnit.MINUTES) || process.exitValue() != 0) {
-            throw new RefusedToStart("the dump before migrating failed: " + said);
+            throw new IOException(said);
         }
     }
 }

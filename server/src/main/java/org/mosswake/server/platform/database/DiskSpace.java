@@ -14,7 +14,7 @@ public class DiskSpace implements HealthIndicator {
     private final Path home;
     private final long leastBytes;
 
-    DiskSpace(@Value("${moss.home:}") String home, @Value("${moss.least-disk-bytes:67108864}") long leastBytes) {
+    DiskSpace(@Value("${moss.disk:}") String home, @Value("${moss.least-disk-bytes:67108864}") long leastBytes) {
         this.home = Path.of(home.isEmpty() ? "." : home);
         this.leastBytes = leastBytes;
     }
