@@ -38,6 +38,11 @@ public class Computing {
                 threads > 0 ? threads : Math.max(1, Runtime.getRuntime().availableProcessors()), MOST_WAITING);
     }
 
+    /** Running and waiting now. */
+    public int busy() {
+        return workers.getActiveCount() + workers.getQueue().size();
+    }
+
     /** Words of an answer that is told as it is found. */
     public interface Telling {
         /** @throws IOException where the reader has gone */

@@ -59,7 +59,25 @@ final class BodyArriving implements ReadListener {
     public void onError(Throwable gone) {
         if (!ended) {
             ended = true;
-            waiting.complete();
+            try {
+                tooSlow(waiting, rules);
+            } catch (IOException e) {
+                waiting.complete();
+            }
         }
+    }
+
+    /** Also where the connection gave up waiting for the next byte. */
+    static void tooSlow(AsyncContext waiting, BodyRules rules) throws IOException {
+        var response = (HttpServletResponse) waiting.getResponse();
+        if (!response.isCommitted()) {
+            response.setHeader("Connection", "close");
+            Refusal.write(
+                    response,
+                    408,
+                    "The request came too slowly",
+                    "It must arrive whole within " + rules.time().toSeconds() + " s. Nothing was done.");
+        }
+        waiting.complete();
     }
 }

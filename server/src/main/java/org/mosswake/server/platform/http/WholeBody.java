@@ -58,16 +58,7 @@ class WholeBody extends OncePerRequestFilter {
     private record TooSlow(BodyRules rules) implements AsyncListener {
         @Override
         public void onTimeout(AsyncEvent event) throws IOException {
-            var response = (HttpServletResponse) event.getAsyncContext().getResponse();
-            if (!response.isCommitted()) {
-                response.setHeader("Connection", "close");
-                Refusal.write(
-                        response,
-                        408,
-                        "The request came too slowly",
-                        "It must arrive whole within " + rules.time().toSeconds() + " s. Nothing was done.");
-            }
-            event.getAsyncContext().complete();
+            BodyArriving.tooSlow(event.getAsyncContext(), rules);
         }
 
         @Override
