@@ -1,18 +1,15 @@
 import { QueryClient, QueryClientProvider, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Suspense, useEffect } from 'react'
 import { BrowserRouter, Navigate, Route, Routes, useNavigate } from 'react-router'
 import { Problem } from '../shared/api/client'
+import { loadTheRest } from '../shared/later'
 import { Button } from '../shared/ui/Button'
 import { boats } from '../spread/queries'
 import { UnitsProvider } from '../units/UnitsContext'
-import { BoatPage } from './BoatPage'
-import { BoxPage } from './BoxPage'
 import { Failed } from './Failed'
 import { newBoat } from './newBoat'
-import { PlanPage } from './PlanPage'
-import { PrintPage } from './PrintPage'
-import { RigPage } from './RigPage'
 import { SpreadChooser } from './SpreadChooser'
-import { SpreadPage } from './SpreadPage'
+import { BoatPage, BoxPage, PlanPage, PrintPage, RigPage, SpreadPage } from './stations'
 import { Waiting } from './Waiting'
 
 const queries = new QueryClient({
@@ -26,24 +23,27 @@ const queries = new QueryClient({
 })
 
 export function App() {
+  useEffect(loadTheRest, [])
   return (
     <QueryClientProvider client={queries}>
       <UnitsProvider>
         <BrowserRouter>
           <Failed>
-            <Routes>
-              <Route path="/" element={<FirstBoat />} />
-              <Route path="/boats/:boatId" element={<SpreadChooser />} />
-              <Route path="/boats/:boatId/plan" element={<PlanPage />} />
-              <Route path="/boats/:boatId/rig" element={<SpreadChooser station="rig" />} />
-              <Route path="/boats/:boatId/rig/:spreadId" element={<RigPage />} />
-              <Route path="/boats/:boatId/print/:spreadId" element={<PrintPage />} />
-              <Route path="/boats/:boatId/spread" element={<SpreadChooser />} />
-              <Route path="/boats/:boatId/spread/:spreadId" element={<SpreadPage />} />
-              <Route path="/boats/:boatId/boat" element={<BoatPage />} />
-              <Route path="/boats/:boatId/box" element={<BoxPage />} />
-              <Route path="*" element={<Navigate to="/" replace />} />
-            </Routes>
+            <Suspense fallback={<Waiting error={null} />}>
+              <Routes>
+                <Route path="/" element={<FirstBoat />} />
+                <Route path="/boats/:boatId" element={<SpreadChooser />} />
+                <Route path="/boats/:boatId/plan" element={<PlanPage />} />
+                <Route path="/boats/:boatId/rig" element={<SpreadChooser station="rig" />} />
+                <Route path="/boats/:boatId/rig/:spreadId" element={<RigPage />} />
+                <Route path="/boats/:boatId/print/:spreadId" element={<PrintPage />} />
+                <Route path="/boats/:boatId/spread" element={<SpreadChooser />} />
+                <Route path="/boats/:boatId/spread/:spreadId" element={<SpreadPage />} />
+                <Route path="/boats/:boatId/boat" element={<BoatPage />} />
+                <Route path="/boats/:boatId/box" element={<BoxPage />} />
+                <Route path="*" element={<Navigate to="/" replace />} />
+              </Routes>
+            </Suspense>
           </Failed>
         </BrowserRouter>
       </UnitsProvider>

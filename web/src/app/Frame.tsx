@@ -1,16 +1,18 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { useMemo, useState, useSyncExternalStore, type ReactNode } from 'react'
+import { Suspense, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react'
 import { NavLink, useLocation, useNavigate } from 'react-router'
 import { unknownWrites } from '../shared/api/keep'
 import { useAway, useWatchReach, useWhyAway } from '../shared/reach'
+import { later } from '../shared/later'
 import { Button } from '../shared/ui/Button'
 import { Select } from '../shared/ui/Select'
 import type { Boat, BoatTitle } from '../spread/queries'
 import { useKeys } from './keys'
 import { MarkedThings } from './MarkedThings'
-import { KeysSheet } from './KeysSheet'
 import { newBoat } from './newBoat'
-import { UnitsSheet } from './UnitsSheet'
+
+const KeysSheet = later(() => import('./KeysSheet').then((module) => module.KeysSheet))
+const UnitsSheet = later(() => import('./UnitsSheet').then((module) => module.UnitsSheet))
 
 const NEW = 'new'
 
@@ -52,6 +54,7 @@ export function Frame({
         Digit1: () => void go(`${home}/plan${along}`),
         Digit2: () => void go(`${home}/rig${one}${same}`),
         Digit3: () => void go(`${home}/spread${one}${same}`),
+        'Shift+Slash': () => setKeys(true),
       }),
       [go, home, one, along, same],
     ),
@@ -114,8 +117,10 @@ export function Frame({
       )}
       <MarkedThings boat={boat.boatId} />
       {children}
-      <UnitsSheet open={units} onClose={() => setUnits(false)} />
-      <KeysSheet open={keys} onOpen={() => setKeys(true)} onClose={() => setKeys(false)} />
+      <Suspense fallback={null}>
+        {units && <UnitsSheet open onClose={() => setUnits(false)} />}
+        {keys && <KeysSheet open onClose={() => setKeys(false)} />}
+      </Suspense>
     </div>
   )
 }

@@ -1,6 +1,5 @@
-import { useMemo } from 'react'
 import { Sheet } from '../shared/ui/Sheet'
-import { useKeys, useSingleKeysSetting } from './keys'
+import { useSingleKeysSetting } from './keys'
 
 const LIST: readonly (readonly [string, string])[] = [
   ['1, 2, 3', 'to Plan, to Rig, to Spread'],
@@ -23,9 +22,8 @@ const LIST: readonly (readonly [string, string])[] = [
   ['?', 'this list'],
 ]
 
-export function KeysSheet({ open, onOpen, onClose }: { open: boolean; onOpen(): void; onClose(): void }) {
+export function KeysSheet({ open, onClose }: { open: boolean; onClose(): void }) {
   const [on, setOn] = useSingleKeysSetting()
-  useKeys(useMemo(() => ({ 'Shift+Slash': onOpen }), [onOpen]))
   return (
     <Sheet title="Keys" open={open} onClose={onClose}>
       <dl className="grid grid-cols-[max-content_1fr] gap-x-6 gap-y-1.5">
@@ -45,6 +43,14 @@ export function KeysSheet({ open, onOpen, onClose }: { open: boolean; onOpen(): 
         />
         Single keys act at once
       </label>
+      <p className="mt-3 text-sm text-slate">
+        Licences of what is shipped:{' '}
+        {['scripts.txt', 'jars.txt'].map((file) => (
+          <a key={file} className="mr-3 underline" href={`/licences/${file}`}>
+            {file}
+          </a>
+        ))}
+      </p>
     </Sheet>
   )
 }

@@ -1,17 +1,12 @@
 import { scaleLinear } from 'd3-scale'
-import { useCallback, useMemo, useState } from 'react'
+import { Suspense, useCallback, useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { Bands } from '../call/Bands'
 import { Chips } from '../call/Chips'
 import { answerOf, callBody, withAnswer, withoutAside } from '../call/model'
-import { NumbersSheet } from '../call/NumbersSheet'
-import { PlanConflict } from '../call/PlanConflict'
 import type { Answer, Catalogue, Plan, Playbook, TopicName } from '../call/queries'
-import { RulesSheet } from '../call/RulesSheet'
-import { StepsSheet } from '../call/StepsSheet'
 import { useCall } from '../call/useCall'
 import { usePlan } from '../call/usePlan'
-import { WaysSheet } from '../call/WaysSheet'
 import { Why } from '../call/Why'
 import { playbookWords } from '../call/words'
 import { WorthFinding } from '../call/WorthFinding'
@@ -21,14 +16,21 @@ import { useTimeSlider } from '../clock/useTimeSlider'
 import { MarkedNote } from '../shared/ui/MarkedNote'
 import { useAddress } from '../shared/useAddress'
 import { NARROW, useWidth } from '../shared/useWidth'
+import { later } from '../shared/later'
 import { Button } from '../shared/ui/Button'
 import type { Boat, BoatTitle, Gear } from '../spread/queries'
 import { useUnits } from '../units/UnitsContext'
-import { BuildingStage } from './BuildingStage'
 import { Frame } from './Frame'
 import { useKeys } from './keys'
 import { useBuild } from './useBuild'
 import type { PlanDay } from './usePlanDay'
+
+const NumbersSheet = later(() => import('../call/NumbersSheet').then((module) => module.NumbersSheet))
+const PlanConflict = later(() => import('../call/PlanConflict').then((module) => module.PlanConflict))
+const RulesSheet = later(() => import('../call/RulesSheet').then((module) => module.RulesSheet))
+const StepsSheet = later(() => import('../call/StepsSheet').then((module) => module.StepsSheet))
+const WaysSheet = later(() => import('../call/WaysSheet').then((module) => module.WaysSheet))
+const BuildingStage = later(() => import('./BuildingStage').then((module) => module.BuildingStage))
 
 const LEFT = 150
 const LEFT_NARROW = 118
@@ -132,15 +134,17 @@ export function PlanStation({
               {planning.problem ?? (planning.saving ? 'keeping…' : '')}
             </span>
           </div>
-          {planning.theirs && (
-            <PlanConflict
-              {...{ words, timeZone }}
-              mine={plan}
-              theirs={planning.theirs}
-              onTakeTheirs={planning.takeTheirs}
-              onKeepMine={planning.keepMine}
-            />
-          )}
+          <Suspense fallback={null}>
+            {planning.theirs && (
+              <PlanConflict
+                {...{ words, timeZone }}
+                mine={plan}
+                theirs={planning.theirs}
+                onTakeTheirs={planning.takeTheirs}
+                onKeepMine={planning.keepMine}
+              />
+            )}
+          </Suspense>
           {plan.setAside?.map((aside) => (
             <div key={aside.kept} className="px-4">
               <MarkedNote
@@ -151,7 +155,9 @@ export function PlanStation({
             </div>
           ))}
           {building.share !== null ? (
-            <BuildingStage {...{ boat, gear, building }} />
+            <Suspense fallback={null}>
+              <BuildingStage {...{ boat, gear, building }} />
+            </Suspense>
           ) : (
             <DayStage {...{ planDay, words, at: minute, onMove: setAt, onTake: take }} call={call} />
           )}
@@ -181,25 +187,29 @@ export function PlanStation({
           />
         )}
       </main>
-      {sheet === 'ways' && <WaysSheet boat={boat.boatId} words={words} open onClose={() => setSheet(null)} />}
-      {sheet === 'numbers' && (
-        <NumbersSheet boat={boat.boatId} words={words} open onClose={() => setSheet(null)} />
-      )}
-      {sheet === 'rules' && (
-        <RulesSheet boat={boat.boatId} words={words} today={date} open onClose={() => setSheet(null)} />
-      )}
-      {sheet === 'steps' && (
-        <StepsSheet
-          boat={boat.boatId}
-          body={body}
-          plan={plan}
-          steps={call?.steps ?? []}
-          timeZone={place.timeZone}
-          open
-          onEdit={edit}
-          onClose={() => setSheet(null)}
-        />
-      )}
+      <Suspense fallback={null}>
+        {sheet === 'ways' && (
+          <WaysSheet boat={boat.boatId} words={words} open onClose={() => setSheet(null)} />
+        )}
+        {sheet === 'numbers' && (
+          <NumbersSheet boat={boat.boatId} words={words} open onClose={() => setSheet(null)} />
+        )}
+        {sheet === 'rules' && (
+          <RulesSheet boat={boat.boatId} words={words} today={date} open onClose={() => setSheet(null)} />
+        )}
+        {sheet === 'steps' && (
+          <StepsSheet
+            boat={boat.boatId}
+            body={body}
+            plan={plan}
+            steps={call?.steps ?? []}
+            timeZone={place.timeZone}
+            open
+            onEdit={edit}
+            onClose={() => setSheet(null)}
+          />
+        )}
+      </Suspense>
       {/* For those who listen: the call in a sentence whenever it changes. */}
       <p className="sr-only" role="status">
         {call &&

@@ -1,6 +1,6 @@
-import { DropdownMenu } from 'radix-ui'
 import type { BenchLine } from '../rig/queries'
 import { Button } from '../shared/ui/Button'
+import { MenuButton } from '../shared/ui/MenuButton'
 import { Select } from '../shared/ui/Select'
 import { EditState } from '../spread/EditState'
 import type { Title } from '../spread/queries'
@@ -82,28 +82,11 @@ export function RigBar({
       <Button small onClick={onNumbers}>
         Numbers
       </Button>
-      <DropdownMenu.Root>
-        <DropdownMenu.Trigger asChild>
-          <Button small>Paper</Button>
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content
-            align="end"
-            sideOffset={4}
-            className="z-30 min-w-52 border-2 border-ink bg-foam py-1"
-          >
-            {CARDS.map(([card, words]) => (
-              <DropdownMenu.Item
-                key={card}
-                className="flex min-h-11 cursor-default items-center px-3 outline-none data-[highlighted]:bg-shade"
-                onSelect={() => onPrint(card)}
-              >
-                {words}
-              </DropdownMenu.Item>
-            ))}
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Root>
+      <MenuButton
+        label="Paper"
+        align="end"
+        items={CARDS.map(([card, words]) => ({ key: card, words, onSelect: () => onPrint(card) }))}
+      />
       <Button small tone="strong" onClick={onSave} disabled={!editor.dirty || saving}>
         Save
       </Button>

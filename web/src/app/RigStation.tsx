@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useState } from 'react'
+import { Suspense, useCallback, useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { dayInWords } from '../clock/model'
 import { BaitDrawing } from '../rig/BaitDrawing'
@@ -17,16 +17,15 @@ import {
   type Goods as GoodsItem,
   type RigAsk,
 } from '../rig/queries'
-import { RigNumbersSheet } from '../rig/RigNumbersSheet'
 import { Tonight } from '../rig/Tonight'
 import { useRig, type Rigging } from '../rig/useRig'
 import { WaysPanel } from '../rig/WaysPanel'
 import { download } from '../shared/download'
 import type { Problem } from '../shared/api/client'
+import { later } from '../shared/later'
 import { Button } from '../shared/ui/Button'
 import { useAddress } from '../shared/useAddress'
 import { benched, setRig } from '../spread/bench'
-import { Conflict } from '../spread/Conflict'
 import { isLead, setDrag, setPiece } from '../spread/model'
 import type { Boat, Gear } from '../spread/queries'
 import { TieAs } from '../spread/strip/TieAs'
@@ -41,6 +40,9 @@ import { useAsk, usePartActions, useWays } from './useBench'
 import { useTicks } from './useTicks'
 import { useTrip, type TripOfDay } from './useTrip'
 import type { Loaded } from './WithSpread'
+
+const Conflict = later(() => import('../spread/Conflict').then((module) => module.Conflict))
+const RigNumbersSheet = later(() => import('../rig/RigNumbersSheet').then((module) => module.RigNumbersSheet))
 
 /** The bench: what is tied for each line, how strong it is, and what must be done before the day. */
 export function RigStation({ boat, boats, gear, gearStamp, titles, kept }: Loaded) {
@@ -127,23 +129,27 @@ export function RigStation({ boat, boats, gear, gearStamp, titles, kept }: Loade
           )}
         </main>
       )}
-      <RigNumbersSheet
-        boat={boat.boatId}
-        open={numbers}
-        onClose={() => setNumbers(false)}
-        onChanged={rigging.again}
-      />
-      {saving.conflict && (
-        <Conflict
-          yours={editor.doc}
-          theirs={saving.conflict}
-          boat={boat}
-          gear={gear}
-          onKeepMine={() => void saving.keepMine()}
-          onTakeTheirs={saving.takeTheirs}
-          onClose={saving.decideLater}
-        />
-      )}
+      <Suspense fallback={null}>
+        {numbers && (
+          <RigNumbersSheet
+            boat={boat.boatId}
+            open
+            onClose={() => setNumbers(false)}
+            onChanged={rigging.again}
+          />
+        )}
+        {saving.conflict && (
+          <Conflict
+            yours={editor.doc}
+            theirs={saving.conflict}
+            boat={boat}
+            gear={gear}
+            onKeepMine={() => void saving.keepMine()}
+            onTakeTheirs={saving.takeTheirs}
+            onClose={saving.decideLater}
+          />
+        )}
+      </Suspense>
     </Frame>
   )
 }

@@ -1,27 +1,23 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useCallback, useMemo, useState } from 'react'
+import { Suspense, useCallback, useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { DayLine } from '../clock/DayLine'
 import { clockOf, dayInWords, streamAt } from '../clock/model'
 import { dayOf, type Day as DayOfTrip } from '../clock/queries'
 import { sources } from '../shared/device'
+import { later } from '../shared/later'
 import { Button } from '../shared/ui/Button'
 import { useAddress } from '../shared/useAddress'
-import { Conflict } from '../spread/Conflict'
-import { GearSheet } from '../spread/gear/GearSheet'
 import { addLine, type Doc, freeHolders, mended, MOST_LINES, removeLine, setSpeed } from '../spread/model'
 import type { Mend } from '../spread/queries'
 import { OriginNote } from '../call/OriginNote'
 import { RuleNote } from '../call/RuleNote'
-import { CalibrationSheet } from '../spread/calibration/CalibrationSheet'
 import { Orders } from '../spread/turn/Orders'
 import { TurnNote } from '../spread/turn/TurnNote'
-import { WaterSheet } from '../spread/water/WaterSheet'
 import { SpreadBar } from '../spread/SpreadBar'
 import { Stage } from '../spread/stage/Stage'
 import { useLineHandling } from '../spread/stage/useLineHandling'
 import { Strip } from '../spread/strip/Strip'
-import { TableTwin } from '../spread/TableTwin'
 import { useEditor } from '../spread/useEditor'
 import { useSaving } from '../spread/useSaving'
 import { useSolved } from '../spread/useSolved'
@@ -37,6 +33,14 @@ import { useRefill } from './useRefill'
 import { useTrip } from './useTrip'
 import type { Loaded } from './WithSpread'
 import { useTurning } from './useTurning'
+
+const Conflict = later(() => import('../spread/Conflict').then((module) => module.Conflict))
+const GearSheet = later(() => import('../spread/gear/GearSheet').then((module) => module.GearSheet))
+const CalibrationSheet = later(() =>
+  import('../spread/calibration/CalibrationSheet').then((module) => module.CalibrationSheet),
+)
+const WaterSheet = later(() => import('../spread/water/WaterSheet').then((module) => module.WaterSheet))
+const TableTwin = later(() => import('../spread/TableTwin').then((module) => module.TableTwin))
 
 /** What goes where, and how deep it runs. */
 export function SpreadStation({ boat, boats, gear, gearStamp, titles, kept }: Loaded) {
@@ -159,7 +163,9 @@ export function SpreadStation({ boat, boats, gear, gearStamp, titles, kept }: Lo
       )}
       <main className="flex min-h-0 flex-1 max-md:flex-col">
         {table ? (
-          <TableTwin {...{ editor, boat, gear, solved, selected }} onSelect={select} />
+          <Suspense fallback={<div className="flex-1" />}>
+            <TableTwin {...{ editor, boat, gear, solved, selected }} onSelect={select} />
+          </Suspense>
         ) : (
           <div
             className="relative flex min-w-0 flex-1 flex-col"
@@ -187,15 +193,17 @@ export function SpreadStation({ boat, boats, gear, gearStamp, titles, kept }: Lo
           onSelect={select}
           head={
             <>
-              {turn.turns && turn.order && (
-                <Orders
-                  {...{ label }}
-                  turns={turn.turns}
-                  kind={turn.order}
-                  struck={selected}
-                  onClose={() => turn.showOrder(null)}
-                />
-              )}
+              <Suspense fallback={null}>
+                {turn.turns && turn.order && (
+                  <Orders
+                    {...{ label }}
+                    turns={turn.turns}
+                    kind={turn.order}
+                    struck={selected}
+                    onClose={() => turn.showOrder(null)}
+                  />
+                )}
+              </Suspense>
               <TurnNote
                 turning={turn.turning}
                 label={label}
@@ -223,37 +231,41 @@ export function SpreadStation({ boat, boats, gear, gearStamp, titles, kept }: Lo
         onRemoved={removed}
         onSeen={() => setSheet('seen')}
       />
-      <GearSheet boat={boat.boatId} gear={gear} open={sheet === 'gear'} onClose={() => setSheet(null)} />
-      <WaterSheet
-        editor={editor}
-        engines={boat.engines}
-        tide={streamOf(day, trip)}
-        open={sheet === 'water'}
-        onClose={() => setSheet(null)}
-      />
-      {chosenLine && sheet === 'seen' && (
-        <CalibrationSheet
-          boat={boat.boatId}
-          gear={gear}
-          line={chosenLine}
-          label={label(chosenLine.lineId)}
-          depthM={solved.find((line) => line.lineId === selected)?.tow.depthM ?? 1}
-          speedMps={editor.doc.draft.speedThroughWaterMps}
-          open
-          onClose={() => setSheet(null)}
-        />
-      )}
-      {saving.conflict && (
-        <Conflict
-          yours={editor.doc}
-          theirs={saving.conflict}
-          boat={boat}
-          gear={gear}
-          onKeepMine={() => void saving.keepMine()}
-          onTakeTheirs={saving.takeTheirs}
-          onClose={saving.decideLater}
-        />
-      )}
+      <Suspense fallback={null}>
+        {sheet === 'gear' && <GearSheet boat={boat.boatId} gear={gear} open onClose={() => setSheet(null)} />}
+        {sheet === 'water' && (
+          <WaterSheet
+            editor={editor}
+            engines={boat.engines}
+            tide={streamOf(day, trip)}
+            open
+            onClose={() => setSheet(null)}
+          />
+        )}
+        {chosenLine && sheet === 'seen' && (
+          <CalibrationSheet
+            boat={boat.boatId}
+            gear={gear}
+            line={chosenLine}
+            label={label(chosenLine.lineId)}
+            depthM={solved.find((line) => line.lineId === selected)?.tow.depthM ?? 1}
+            speedMps={editor.doc.draft.speedThroughWaterMps}
+            open
+            onClose={() => setSheet(null)}
+          />
+        )}
+        {saving.conflict && (
+          <Conflict
+            yours={editor.doc}
+            theirs={saving.conflict}
+            boat={boat}
+            gear={gear}
+            onKeepMine={() => void saving.keepMine()}
+            onTakeTheirs={saving.takeTheirs}
+            onClose={saving.decideLater}
+          />
+        )}
+      </Suspense>
     </Frame>
   )
 }

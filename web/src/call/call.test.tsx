@@ -282,17 +282,17 @@ describe('what is known', () => {
     return onAnswer
   }
 
-  it('names a first and then a second target', () => {
+  it('names a first and then a second target', async () => {
     const onAnswer = chips([{ topic: 'TARGET', choice: 'MAHI' }])
     fireEvent.click(screen.getByText('target').closest('button')!)
-    fireEvent.click(screen.getByRole('button', { name: 'small tuna' }))
+    fireEvent.click(await screen.findByRole('button', { name: 'small tuna' }))
     expect(onAnswer).toHaveBeenCalledWith('TARGET', { topic: 'TARGET', choice: 'MAHI', second: 'TUNA' })
   })
 
-  it('refuses a number out of range and says the range', () => {
+  it('refuses a number out of range and says the range', async () => {
     const onAnswer = chips([])
     fireEvent.click(screen.getByText('crew').closest('button')!)
-    const field = screen.getByRole('textbox', { name: 'crew' })
+    const field = await screen.findByRole('textbox', { name: 'crew' })
     fireEvent.change(field, { target: { value: '40' } })
     fireEvent.keyDown(field, { key: 'Enter' })
     expect(screen.getByRole('alert').textContent).toBe('Type a value from 1 to 12.')
@@ -301,10 +301,10 @@ describe('what is known', () => {
     expect(onAnswer).toHaveBeenCalledWith('CREW', { topic: 'CREW', value: 2 })
   })
 
-  it('goes back to not known', () => {
+  it('goes back to not known', async () => {
     const onAnswer = chips([{ topic: 'FORAGE', choice: 'PALM' }])
     fireEvent.click(screen.getByText('forage').closest('button')!)
-    fireEvent.click(screen.getByRole('button', { name: 'Not known' }))
+    fireEvent.click(await screen.findByRole('button', { name: 'Not known' }))
     expect(onAnswer).toHaveBeenCalledWith('FORAGE', null)
   })
 

@@ -1,5 +1,5 @@
-import { DropdownMenu } from 'radix-ui'
 import { Button } from '../shared/ui/Button'
+import { MenuButton } from '../shared/ui/MenuButton'
 import { TypedField } from '../shared/ui/TypedField'
 import { EditState } from './EditState'
 import { setName } from './model'
@@ -119,40 +119,27 @@ function SpreadMenu({
   /** Absent where nothing is unsaved. */
   onRevert: (() => void) | undefined
 }) {
-  const item = 'flex min-h-11 cursor-default items-center gap-6 px-3 outline-none data-[highlighted]:bg-shade'
   return (
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger asChild>
-        <Button small>Spreads</Button>
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="start"
-          sideOffset={4}
-          className="z-30 min-w-64 border-2 border-ink bg-foam py-1"
-        >
-          {titles.map((title) => (
-            <DropdownMenu.Item key={title.spreadId} className={item} onSelect={() => onOpen(title.spreadId)}>
+    <MenuButton
+      label="Spreads"
+      align="start"
+      items={[
+        ...titles.map((title) => ({
+          key: title.spreadId,
+          words: (
+            <>
               <span className={title.spreadId === current ? 'font-bold' : ''}>{title.name}</span>
               <span className="ml-auto text-slate">
                 {title.lines === 1 ? 'one line' : `${title.lines} lines`}
               </span>
-            </DropdownMenu.Item>
-          ))}
-          <DropdownMenu.Separator className="my-1 border-t border-ink/30" />
-          <DropdownMenu.Item className={item} onSelect={onNew}>
-            New, from nothing
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={item} onSelect={onCopy}>
-            New, from this one
-          </DropdownMenu.Item>
-          {onRevert && (
-            <DropdownMenu.Item className={item} onSelect={onRevert}>
-              Back to saved
-            </DropdownMenu.Item>
-          )}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+            </>
+          ),
+          onSelect: () => onOpen(title.spreadId),
+        })),
+        { key: 'new', words: 'New, from nothing', onSelect: onNew, apart: true },
+        { key: 'copy', words: 'New, from this one', onSelect: onCopy },
+        ...(onRevert ? [{ key: 'saved', words: 'Back to saved', onSelect: onRevert }] : []),
+      ]}
+    />
   )
 }

@@ -20,6 +20,8 @@ export class Problem extends Error {
     readonly faults: readonly Fault[] = [],
     readonly theirs: unknown = undefined,
     readonly yours: unknown = undefined,
+    /** What trouble the server is in, where it is in any. */
+    readonly code: string = '',
   ) {
     super(title)
   }
@@ -59,6 +61,9 @@ export interface Answer<T> {
   response: Response
 }
 
+/** Troubles that are worth their own words to whoever waits. */
+const TOLD = new Set(['DISK_FULL', 'BUSY'])
+
 /** Data, or a thrown Problem. */
 export async function ask<T>(call: (api: Api) => Promise<Answer<T>>): Promise<T> {
   let answer: Answer<T>
@@ -78,6 +83,7 @@ export async function ask<T>(call: (api: Api) => Promise<Answer<T>>): Promise<T>
     faults?: Fault[]
     theirs?: unknown
     yours?: unknown
+    code?: string
   }
   const problem = new Problem(
     answer.response.status,
@@ -85,7 +91,8 @@ export async function ask<T>(call: (api: Api) => Promise<Answer<T>>): Promise<T>
     body.faults ?? [],
     body.theirs,
     body.yours,
+    body.code,
   )
-  tell(problem.away, problem.message)
+  tell(problem.away, TOLD.has(problem.code) ? problem.message : '')
   throw problem
 }

@@ -1,40 +1,24 @@
-import { Popover } from 'radix-ui'
-import type { ReactNode } from 'react'
+import { cloneElement, Suspense, useState } from 'react'
+import { later } from '../later'
+import type { PanelProps } from './OpenedPanel'
 
-/** What opens above a button of the strip, closed by Escape or its own button. */
-export function Panel({
-  label,
-  trigger,
-  className,
-  onOpenChange,
-  children,
-}: {
-  /** Accessible name. */
-  label: string
-  /** The button, which must pass its ref on. */
-  trigger: ReactNode
-  className: string
-  onOpenChange?(open: boolean): void
-  children: ReactNode
-}) {
+const OpenedPanel = later(() => import('./OpenedPanel').then((module) => module.OpenedPanel))
+
+/**
+ * What opens above a button of the strip, closed by Escape or its own button. Its script is fetched when it is first
+ * opened, or before that when the page is idle.
+ */
+export function Panel(props: PanelProps) {
+  const [wanted, setWanted] = useState(false)
+  const open = () => {
+    setWanted(true)
+    props.onOpenChange?.(true)
+  }
+  const button = cloneElement(props.trigger, { onClick: open, 'aria-haspopup': 'dialog' })
+  if (!wanted) return button
   return (
-    <Popover.Root {...(onOpenChange && { onOpenChange })}>
-      <Popover.Trigger asChild>{trigger}</Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          side="top"
-          align="start"
-          sideOffset={8}
-          collisionPadding={12}
-          aria-label={label}
-          className={`z-30 max-h-[78vh] max-w-[94vw] overflow-auto border-2 border-ink bg-foam p-4 ${className}`}
-        >
-          {children}
-          <Popover.Close className="absolute top-2 right-3 min-h-11 px-2 font-semibold hover:underline">
-            Close
-          </Popover.Close>
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+    <Suspense fallback={button}>
+      <OpenedPanel {...props} defaultOpen />
+    </Suspense>
   )
 }

@@ -84,10 +84,10 @@ describe('the strip of a deep line', () => {
     expect(now.draft.lines[0]!.deep!.cableOutM).toBe(11)
   })
 
-  it('changes ball, clip and its height over the ball in the tackle', () => {
+  it('changes ball, clip and its height over the ball in the tackle', async () => {
     show(down, deepAnswer)
     fireEvent.click(screen.getByText('Tackle'))
-    fireEvent.change(screen.getByLabelText('Hold of the clip'), { target: { value: 'HALF' } })
+    fireEvent.change(await screen.findByLabelText('Hold of the clip'), { target: { value: 'HALF' } })
     const above = screen.getByLabelText('Clip above the ball')
     fireEvent.change(above, { target: { value: '2' } })
     fireEvent.keyDown(above, { key: 'Enter' })

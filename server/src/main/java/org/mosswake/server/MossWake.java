@@ -1,7 +1,6 @@
 package org.mosswake.server;
 
 import java.time.Clock;
-import org.mosswake.server.platform.database.ParentWatch;
 import org.mosswake.server.platform.database.RefusedToStart;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -11,7 +10,6 @@ import org.springframework.context.annotation.Bean;
 @SpringBootApplication
 public class MossWake {
     public static void main(String[] args) {
-        ParentWatch.begin();
         try {
             var context = SpringApplication.run(MossWake.class, args);
             String port = context.getEnvironment().getProperty("local.server.port");

@@ -3,128 +3,119 @@ package org.mosswake.e2e.platform;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Comparator;
+import java.util.List;
+import java.util.Random;
 import java.util.concurrent.TimeUnit;
-import java.util.function.BooleanSupplier;
+import java.util.concurrent.atomic.AtomicBoolean;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.mosswake.e2e.support.Product;
+import org.mosswake.e2e.support.StartCommand;
 
-/** The start command: comes up by itself, stays alone, heals its database, leaves nothing behind. */
+/** The start command: comes up by itself, stays alone, heals its database, keeps what is kept, leaves nothing behind. */
 class MossScriptIT {
-    private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
-    private Path home;
-    private Path log;
-    private Process demo;
-    private int port;
+    private Path folder;
+    private StartCommand moss;
+    private StartCommand elsewhere;
 
     @BeforeEach
     void start() throws IOException {
-        home = Files.createTempDirectory(Path.of("/var/tmp"), "moss-e2e");
-        home.toFile().setExecutable(true, false);
-        home.toFile().setReadable(true, false);
-        log = home.resolve("demo.log");
-        port = Product.freePort();
-        demo = moss(log, "demo", "--port", Integer.toString(port));
-        await("ready", 120, () -> said(log).contains("Moss Wake is ready at http://127.0.0.1:" + port));
+        folder = Files.createTempDirectory(Path.of("/var/tmp"), "moss e2e");
+        folder.toFile().setExecutable(true, false);
+        folder.toFile().setReadable(true, false);
+        moss = new StartCommand(folder.resolve("one home"));
+        elsewhere = new StartCommand(folder.resolve("other"));
+        moss.serve("demo");
     }
 
     @AfterEach
-    void stop() throws IOException, InterruptedException {
-        demo.destroy();
-        demo.waitFor(40, TimeUnit.SECONDS);
-        try (var files = Files.walk(home)) {
+    void stop() throws IOException {
+        moss.stop();
+        elsewhere.stop();
+        try (var files = Files.walk(folder)) {
             files.sorted(Comparator.reverseOrder())
                     .forEach(file -> file.toFile().delete());
         }
     }
 
-    private Process moss(Path output, String... arguments) throws IOException {
-        var command = new ProcessBuilder("./moss");
-        command.command().addAll(java.util.List.of(arguments));
-        command.directory(ROOT.toFile());
-        command.environment().put("MOSS_HOME", home.toString());
-        command.environment().put("MOSS_SKIP_BUILD", "1");
-        return command.redirectErrorStream(true).redirectOutput(output.toFile()).start();
-    }
-
-    private static String said(Path file) {
-        try {
-            return Files.exists(file) ? Files.readString(file) : "";
-        } catch (IOException e) {
-            return "";
-        }
-    }
-
-    private static void await(String what, int seconds, BooleanSupplier done) {
-        for (int i = 0; i < seconds * 5; i++) {
-            if (done.getAsBoolean()) {
-                return;
-            }
-            try {
-                Thread.sleep(200);
-            } catch (InterruptedException e) {
-                throw new IllegalStateException(e);
-            }
-        }
-        throw new AssertionError("waited " + seconds + " s in vain for: " + what);
-    }
-
-    private int health() {
-        try {
-            var request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/actuator/health"))
-                    .build();
-            return HttpClient.newHttpClient()
-                    .send(request, BodyHandlers.discarding())
-                    .statusCode();
-        } catch (IOException e) {
-            return 0;
-        } catch (InterruptedException e) {
-            throw new IllegalStateException(e);
-        }
-    }
-
-    private long postmaster() throws IOException {
-        return Long.parseLong(
-                Files.readAllLines(home.resolve("pg/data/postmaster.pid")).get(0));
-    }
-
     @Test
-    void standsAloneHealsItsDatabaseAndLeavesNothingBehind() throws Exception {
-        assertThat(health()).isEqualTo(200);
+    void standsAloneHealsKeepsAndLeavesNothingBehind() throws Exception {
+        assertThat(moss.run("demo", "--port", Integer.toString(moss.port())))
+                .contains("port " + moss.port() + " is taken");
+        assertThat(moss.run("demo", "--port", Integer.toString(Product.freePort())))
+                .contains("is in use by another Moss Wake");
+        assertThat(moss.health()).isEqualTo(200);
+        assertThat(moss.server().info().user())
+                .hasValueSatisfying(user -> assertThat(user).isNotEqualTo("root"));
 
-        Path second = home.resolve("second.log");
-        Process samePort = moss(second, "demo", "--port", Integer.toString(port));
-        assertThat(samePort.waitFor(30, TimeUnit.SECONDS)).isTrue();
-        assertThat(samePort.exitValue()).isNotZero();
-        assertThat(said(second)).contains("port " + port + " is taken");
+        Path underLoad = folder.resolve("under load.dump");
+        Path quiet = folder.resolve("quiet.dump");
+        whileWriting(() -> assertThat(moss.run("backup", underLoad.toString())).contains("all that is kept"));
+        assertThat(moss.run("backup", quiet.toString())).contains("all that is kept");
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(quiet)))
+                .isEqualTo("rw-------");
+        List<String> kept = StartCommand.rows(quiet);
+        assertThat(StartCommand.rows(underLoad)).hasSizeLessThanOrEqualTo(kept.size());
 
-        Process sameHome = moss(second, "demo", "--port", Integer.toString(Product.freePort()));
-        assertThat(sameHome.waitFor(30, TimeUnit.SECONDS)).isTrue();
-        assertThat(said(second)).contains("is in use by another Moss Wake");
-        assertThat(health()).isEqualTo(200);
+        moss.postmaster().destroyForcibly();
+        StartCommand.await("the page says the database is gone", 30, () -> moss.health() == 503);
+        StartCommand.await("PostgreSQL is started again", 60, () -> moss.health() == 200);
 
-        long killed = postmaster();
-        ProcessHandle.of(killed).orElseThrow().destroyForcibly();
-        await("the page says the database is gone", 30, () -> health() == 503);
-        await("PostgreSQL is started again", 60, () -> health() == 200);
+        var children = moss.children();
+        assertThat(children).hasSizeGreaterThan(1);
+        moss.kill();
+        StartCommand.await(
+                "nothing is left running", 15, () -> children.stream().noneMatch(ProcessHandle::isAlive));
 
-        long again = postmaster();
-        var children = demo.descendants().toList();
-        demo.destroy();
-        assertThat(demo.waitFor(40, TimeUnit.SECONDS)).isTrue();
-        await("every child is gone", 3, () -> children.stream().noneMatch(ProcessHandle::isAlive));
-        await(
-                "PostgreSQL is gone",
-                20,
-                () -> ProcessHandle.of(again).filter(ProcessHandle::isAlive).isEmpty());
-        assertThat(health()).isZero();
+        restoresElsewhere(quiet, underLoad, kept);
+
+        // Whatever the kill left, the next start goes on with what was kept.
+        Path after = folder.resolve("after.dump");
+        assertThat(moss.run("backup", after.toString())).contains("all that is kept");
+        assertThat(StartCommand.rows(after)).isEqualTo(kept);
+    }
+
+    private void restoresElsewhere(Path quiet, Path underLoad, List<String> kept) throws Exception {
+        assertThat(elsewhere.run("restore", quiet.toString())).contains("restored from");
+        Path back = folder.resolve("back.dump");
+        assertThat(elsewhere.run("backup", back.toString())).contains("all that is kept");
+        assertThat(StartCommand.rows(back)).isEqualTo(kept);
+
+        Path junk = Files.writeString(folder.resolve("junk"), "no dump");
+        assertThat(elsewhere.run("restore", junk.toString())).contains("nothing was changed");
+
+        List<String> other = StartCommand.rows(underLoad);
+        var random = new Random(4);
+        for (int i = 0; i < 3; i++) {
+            elsewhere.runAndKill(200 + random.nextInt(2500), "restore", underLoad.toString());
+            assertThat(elsewhere.run("backup", back.toString())).contains("all that is kept");
+            assertThat(StartCommand.rows(back))
+                    .satisfiesAnyOf(
+                            rows -> assertThat(rows).isEqualTo(kept),
+                            rows -> assertThat(rows).isEqualTo(other));
+        }
+    }
+
+    /** Counts of what is aboard, one write after the other, as long as the work takes. */
+    private void whileWriting(Runnable work) throws InterruptedException {
+        var on = new AtomicBoolean(true);
+        String boat = moss.firstBoat();
+        var writer = new Thread(() -> {
+            for (int i = 0; on.get(); i++) {
+                moss.put("/api/boats/" + boat + "/stock", "{\"item\":\"item " + i + "\",\"amount\":1.0,\"version\":0}");
+            }
+        });
+        writer.start();
+        try {
+            work.run();
+        } finally {
+            on.set(false);
+            writer.join(TimeUnit.SECONDS.toMillis(20));
+        }
     }
 }

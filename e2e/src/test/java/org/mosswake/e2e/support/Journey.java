@@ -58,6 +58,7 @@ public abstract class Journey {
     @BeforeAll
     void launch() {
         product = Product.shared();
+        product.databaseBack();
         product.freshBoats();
     }
 

@@ -17,7 +17,8 @@ import java.util.concurrent.TimeUnit;
  * journeys, each class with vessels of its own: the owner key keeps them apart.
  */
 public final class Product implements AutoCloseable {
-    private static final Path APP = Path.of("../server/target/app").toAbsolutePath().normalize();
+    private static final Path APP =
+            Path.of("../server/target/app").toAbsolutePath().normalize();
     private static Product shared;
     private static boolean unpacked;
 

@@ -14,6 +14,9 @@ class StaticFiles implements WebMvcConfigurer {
         registry.addResourceHandler("/assets/**")
                 .addResourceLocations("classpath:/static/assets/")
                 .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable());
+        registry.addResourceHandler("/licences/**")
+                .addResourceLocations("classpath:/static/licences/")
+                .setCacheControl(CacheControl.noCache());
         registry.addResourceHandler("/favicon.svg")
                 .addResourceLocations("classpath:/static/")
                 .setCacheControl(CacheControl.maxAge(Duration.ofHours(1)));

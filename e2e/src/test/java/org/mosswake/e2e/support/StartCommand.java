@@ -1,0 +1,202 @@
+package org.mosswake.e2e.support;
+
+import java.io.File;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+
+/** ./moss in a home of its own, as somebody at a terminal uses it. */
+public final class StartCommand {
+    private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
+    private static final HttpClient HTTP = HttpClient.newHttpClient();
+    private static final int SLOWEST_S = 90;
+
+    private final Path home;
+    private final int port = Product.freePort();
+    private Process serving;
+    private List<ProcessHandle> known = List.of();
+
+    public StartCommand(Path home) {
+        this.home = home;
+    }
+
+    public int port() {
+        return port;
+    }
+
+    public void serve(String command) throws IOException {
+        Files.createDirectories(home);
+        Path log = home.resolveSibling(home.getFileName() + ".log");
+        serving = begin(log.toFile(), command, "--port", Integer.toString(port));
+        await("ready", 120, () -> said(log).contains("Moss Wake is ready at http://127.0.0.1:" + port));
+    }
+
+    private Process begin(File output, String... arguments) throws IOException {
+        var command = new ProcessBuilder("./moss");
+        command.command().addAll(List.of(arguments));
+        command.directory(ROOT.toFile());
+        command.environment().put("MOSS_HOME", home.toString());
+        command.environment().put("MOSS_SKIP_BUILD", "1");
+        return command.redirectErrorStream(true).redirectOutput(output).start();
+    }
+
+    /** Runs a command to its end. @return all it said */
+    public String run(String... arguments) {
+        try {
+            Path log = Files.createTempFile("moss", ".log");
+            Process process = begin(log.toFile(), arguments);
+            if (!process.waitFor(SLOWEST_S, TimeUnit.SECONDS)) {
+                process.destroyForcibly();
+                throw new AssertionError(Arrays.toString(arguments) + " did not end: " + said(log));
+            }
+            return said(log);
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** As kill -9 so many milliseconds after it began; waits until its children are gone as well. */
+    public void runAndKill(int afterMs, String... arguments) throws IOException, InterruptedException {
+        Process process = begin(Files.createTempFile("moss", ".log").toFile(), arguments);
+        process.waitFor(afterMs, TimeUnit.MILLISECONDS);
+        var children = process.descendants().toList();
+        process.destroyForcibly();
+        await("children of a killed command end", 30, () -> children.stream().noneMatch(ProcessHandle::isAlive));
+    }
+
+    /** All that was started for the one that serves. */
+    public List<ProcessHandle> children() {
+        return serving.descendants().toList();
+    }
+
+    public ProcessHandle server() {
+        return children().stream()
+                .filter(process -> process.info()
+                        .command()
+                        .filter(c -> c.endsWith("/java"))
+                        .isPresent())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    public ProcessHandle postmaster() {
+        try {
+            Path file = home.resolve("pg/data/postmaster.pid");
+            return ProcessHandle.of(Long.parseLong(Files.readAllLines(file).get(0)))
+                    .orElseThrow();
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** As kill -9 of the script alone. */
+    public void kill() {
+        known = children();
+        serving.destroyForcibly();
+    }
+
+    public void stop() {
+        if (serving == null) {
+            return;
+        }
+        known = Stream.concat(known.stream(), children().stream()).toList();
+        serving.destroy();
+        await("every child is gone", 40, () -> known.stream().noneMatch(ProcessHandle::isAlive));
+    }
+
+    public int health() {
+        return status(HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/actuator/health"))
+                .build());
+    }
+
+    public int put(String path, String json) {
+        return status(HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                .header("Content-Type", "application/json")
+                .PUT(BodyPublishers.ofString(json))
+                .build());
+    }
+
+    public String firstBoat() {
+        try {
+            var request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/api/boats"))
+                    .build();
+            String boats = HTTP.send(request, BodyHandlers.ofString()).body();
+            var id = Pattern.compile("[0-9a-f]{8}-[0-9a-f-]{27}").matcher(boats);
+            if (!id.find()) {
+                throw new AssertionError("no boat: " + boats);
+            }
+            return id.group();
+        } catch (IOException | InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static int status(HttpRequest request) {
+        try {
+            return HTTP.send(request, BodyHandlers.discarding()).statusCode();
+        } catch (IOException e) {
+            return 0;
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** What a backup holds, row by row, in an order of its own. */
+    public static List<String> rows(Path dump) throws IOException, InterruptedException {
+        var read = new ProcessBuilder(
+                        System.getenv("MOSS_TEST_POSTGRES_BIN") + "/pg_restore",
+                        "--data-only",
+                        "-f",
+                        "-",
+                        dump.toString())
+                .redirectErrorStream(true)
+                .start();
+        List<String> lines;
+        try (Stream<String> said = read.inputReader().lines()) {
+            // Stamps of the dump itself are no rows of ours.
+            lines = said.filter(line -> !line.startsWith("--") && !line.startsWith("\\"))
+                    .sorted()
+                    .toList();
+        }
+        if (read.waitFor() != 0) {
+            throw new AssertionError("unreadable: " + dump);
+        }
+        return lines;
+    }
+
+    private static String said(Path file) {
+        try {
+            return Files.exists(file) ? Files.readString(file) : "";
+        } catch (IOException e) {
+            return "";
+        }
+    }
+
+    public static void await(String what, int seconds, BooleanSupplier done) {
+        for (int i = 0; i < seconds * 5; i++) {
+            if (done.getAsBoolean()) {
+                return;
+            }
+            try {
+                Thread.sleep(200);
+            } catch (InterruptedException e) {
+                throw new IllegalStateException(e);
+            }
+        }
+        throw new AssertionError("waited " + seconds + " s in vain for: " + what);
+    }
+}
