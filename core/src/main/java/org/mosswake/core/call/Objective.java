@@ -19,6 +19,7 @@ final class Objective {
     private static final double DEPTH_COUNTS = 3;
 
     private static final double SURFACE_M = 1;
+    private static final double POINTS_A_DEGREE = 0.12;
 
     private Objective() {}
 
@@ -69,6 +70,14 @@ final class Objective {
     static double turn(double narrowerRad) {
         double degrees = Math.toDegrees(Math.min(SpreadTurns.WANTED_RAD, narrowerRad));
         double shortfall = Math.max(0, Math.toDegrees(SpreadTurns.TOO_LITTLE_RAD) - degrees);
-        return 0.12 * degrees - 0.12 * shortfall;
+        return POINTS_A_DEGREE * degrees - POINTS_A_DEGREE * shortfall;
+    }
+
+    /** The narrowest turn that is worth so many points (rad): {@link #turn} the other way round. */
+    static double turnWorth(double points) {
+        double tooLittle = Math.toDegrees(SpreadTurns.TOO_LITTLE_RAD);
+        double short60 = POINTS_A_DEGREE * tooLittle;
+        double degrees = points >= short60 ? points / POINTS_A_DEGREE : (points + short60) / (2 * POINTS_A_DEGREE);
+        return Math.toRadians(Math.max(0, degrees));
     }
 }

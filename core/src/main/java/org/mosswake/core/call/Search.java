@@ -71,12 +71,16 @@ final class Search {
                 }
                 int before = change.unit().at;
                 change.unit().at = change.option();
-                SpreadTurns.Room then = turns.room(spread());
-                double now = points() + Objective.turn(then.narrowerRad());
-                if (now > most + 1e-6) {
-                    room = then;
-                    better = true;
-                    break;
+                // Most changes cannot win, or foul before they would: those are not turned any farther.
+                double needed = Objective.turnWorth(most - points());
+                if (needed <= SpreadTurns.WANTED_RAD && turns.mayReach(spread(), needed)) {
+                    SpreadTurns.Room then = turns.room(spread());
+                    double now = points() + Objective.turn(then.narrowerRad());
+                    if (now > most + 1e-6) {
+                        room = then;
+                        better = true;
+                        break;
+                    }
                 }
                 change.unit().at = before;
             }

@@ -2,15 +2,15 @@ package org.mosswake.core.spread;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.mosswake.core.spread.SettingOrder.Placed;
 import org.mosswake.core.turn.Foul;
-import org.mosswake.core.turn.Helm;
-import org.mosswake.core.turn.HelmStudy;
 import org.mosswake.core.turn.Side;
-import org.mosswake.core.turn.TurnRules;
+import org.mosswake.core.turn.TurnStudy;
 
 /**
  * Which lines come in for a fish on one of them, nearest first, the twin last; a far centre strike clears all. What lies
@@ -25,11 +25,13 @@ final class ClearingOrder {
     private static final double MIDDLE_M = 0.25;
 
     private final List<Placed> placed;
-    private final TurnRules rules;
+    private final TurnStudy study;
+    private final Map<Side, List<Foul>> fouls = new EnumMap<>(Side.class);
 
-    ClearingOrder(List<Placed> placed, TurnRules rules) {
+    /** @param study of the turns she makes; what it followed already is not followed again */
+    ClearingOrder(List<Placed> placed, TurnStudy study) {
         this.placed = placed;
-        this.rules = rules;
+        this.study = study;
     }
 
     List<ClearStep> stepsFor(Placed struck) {
@@ -77,9 +79,7 @@ final class ClearingOrder {
                 : List.of(struck.tip() > 0 ? Side.STARBOARD : Side.PORT);
         int mine = placed.indexOf(struck);
         for (Side side : sides) {
-            var helm = Helm.turn(side, TO_QUARTER_RAD, rules.radiusM());
-            var turned = placed.stream().map(Placed::turned).toList();
-            for (Foul foul : new HelmStudy(rules, helm, turned).foulsThrough()) {
+            for (Foul foul : fouls.computeIfAbsent(side, this::foulsTo)) {
                 if (foul.other().isPresent()
                         && (foul.line() == mine || foul.other().get() == mine)) {
                     found.add(placed.get(foul.line() == mine ? foul.other().get() : foul.line()));
@@ -87,5 +87,10 @@ final class ClearingOrder {
             }
         }
         return found;
+    }
+
+    /** Of all lines as she turns towards a fish on a side, whichever it is on. */
+    private List<Foul> foulsTo(Side side) {
+        return study.foulsThrough(placed.stream().map(Placed::turned).toList(), side, TO_QUARTER_RAD);
     }
 }

@@ -1,12 +1,15 @@
 package org.mosswake.core.spread;
 
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.mosswake.core.spread.SettingOrder.Placed;
 import org.mosswake.core.tow.TowSolver;
+import org.mosswake.core.turn.TurnFrame;
 import org.mosswake.core.turn.TurnRules;
+import org.mosswake.core.turn.TurnStudy;
 
 /**
  * In which order to set the lines, and which to clear for a fish on each. Lines that fly are left out.
@@ -15,6 +18,12 @@ import org.mosswake.core.turn.TurnRules;
  */
 public record Orders(List<SetStep> setting, Map<UUID, List<ClearStep>> clearing) {
     public static Orders of(SolvedSpread solved, Spread spread, TurnRules rules) {
+        return of(solved, spread, new TurnStudy(rules), new HashMap<>());
+    }
+
+    /** With what was followed before, to which this spread's is added. */
+    static Orders of(
+            SolvedSpread solved, Spread spread, TurnStudy study, Map<SettingOrder.Swing, List<TurnFrame>> swings) {
         var tows = new TowSolver();
         List<Placed> placed = solved.lines().stream()
                 .filter(line -> line.lureAsternM().isPresent())
@@ -24,8 +33,8 @@ public record Orders(List<SetStep> setting, Map<UUID, List<ClearStep>> clearing)
                         line.line().turned(spread.speed(), tows)))
                 .toList();
         var clearing = new LinkedHashMap<UUID, List<ClearStep>>();
-        var order = new ClearingOrder(placed, rules);
+        var order = new ClearingOrder(placed, study);
         placed.forEach(struck -> clearing.put(struck.line().id(), order.stepsFor(struck)));
-        return new Orders(new SettingOrder(placed, rules).steps(), clearing);
+        return new Orders(new SettingOrder(placed, study.rules(), swings).steps(), clearing);
     }
 }

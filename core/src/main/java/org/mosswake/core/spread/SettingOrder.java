@@ -3,6 +3,7 @@ package org.mosswake.core.spread;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.mosswake.core.turn.Helm;
 import org.mosswake.core.turn.HelmStudy;
@@ -27,6 +28,10 @@ final class SettingOrder {
 
     private final List<Placed> placed;
     private final TurnRules rules;
+    private final Map<Swing, List<TurnFrame>> swings;
+
+    /** One line under one helm; straight on without a side. */
+    record Swing(TurnLine line, Optional<Side> side) {}
 
     /** A line with where its lure swims, and as it is turned. */
     record Placed(SpreadLine line, double lureAsternM, TurnLine turned) {
@@ -39,8 +44,10 @@ final class SettingOrder {
         }
     }
 
-    SettingOrder(List<Placed> placed, TurnRules rules) {
+    /** @param swings of lines that were followed before at the same speed; those of this spread are added */
+    SettingOrder(List<Placed> placed, TurnRules rules, Map<Swing, List<TurnFrame>> swings) {
         this.placed = placed;
+        this.swings = swings;
         this.rules = new TurnRules(
                 rules.speedMps(), EASY_RADIUS_M, rules.pivotAsternM(), rules.clearAcrossM(), rules.clearUpM());
     }
@@ -121,19 +128,29 @@ final class SettingOrder {
     private double clearance(List<Placed> out, Placed next, Optional<Side> side) {
         Helm helm = side.map(s -> Helm.turn(s, EASY_RAD, EASY_RADIUS_M))
                 .orElseGet(() -> new Helm(List.of(new Helm.Straight(5))));
-        List<TurnFrame> frames =
-                new HelmStudy(rules, helm, out.stream().map(Placed::turned).toList()).through();
+        List<List<TurnFrame>> swings =
+                out.stream().map(line -> swing(line, side, helm)).toList();
+        // Followed as long as every line is: one that goes slack ends it for all.
+        int size = swings.stream().mapToInt(List::size).min().orElse(0);
         double least = Double.POSITIVE_INFINITY;
-        for (TurnFrame frame : frames.subList(frames.size() / 2, frames.size())) {
-            for (TurnFrame.Swung line : frame.lines()) {
-                least = Math.min(least, toLane(line.nodes(), next));
+        for (List<TurnFrame> frames : swings) {
+            for (TurnFrame frame : frames.subList(size / 2, size)) {
+                for (TurnFrame.Swung line : frame.lines()) {
+                    least = Math.min(least, toLane(line.nodes(), next));
+                }
             }
         }
         return least;
     }
 
+    /** A line swings under a helm as it does alone: it is followed once, however many are set after it. */
+    private List<TurnFrame> swing(Placed line, Optional<Side> side, Helm helm) {
+        return swings.computeIfAbsent(
+                new Swing(line.turned(), side), key -> new HelmStudy(rules, helm, List.of(line.turned())).through());
+    }
+
     private static double toLane(List<TurnFrame.Node> nodes, Placed next) {
-        double least = Double.POSITIVE_INFINITY;
+        double nearest = Double.POSITIVE_INFINITY;
         double from = next.line().holder().tip().asternM() + 3;
         double to = from + Math.min(30, next.line().letOutM());
         for (int i = 0; i + 1 < nodes.size(); i++) {
@@ -143,10 +160,11 @@ final class SettingOrder {
                 double starboard =
                         mix(nodes.get(i).starboardM(), nodes.get(i + 1).starboardM(), u);
                 double along = Math.max(0, Math.max(from - astern, astern - to));
-                least = Math.min(least, Math.hypot(along, starboard - next.base()));
+                double across = starboard - next.base();
+                nearest = Math.min(nearest, along * along + across * across);
             }
         }
-        return least;
+        return Math.sqrt(nearest);
     }
 
     private static double mix(double a, double b, double u) {

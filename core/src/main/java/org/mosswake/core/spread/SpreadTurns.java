@@ -1,6 +1,7 @@
 package org.mosswake.core.spread;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -32,8 +33,12 @@ public final class SpreadTurns {
     /** A let-out below this leaves the lure at the transom (m). */
     private static final double SHORTEST_M = 8;
 
+    /** Swings kept for the orders before all are forgotten: twelve lines under three helms each. */
+    private static final int MOST_SWINGS = 150;
+
     private final TowSolver tows = new TowSolver();
     private final TurnStudy study;
+    private final Map<SettingOrder.Swing, List<TurnFrame>> swings = new HashMap<>();
     private final List<Holder> holders;
 
     /** @param holders of the boat, for mends that move a line */
@@ -48,6 +53,14 @@ public final class SpreadTurns {
 
     public List<TurnFrame> halfTurn(Spread spread, Side side) {
         return study.halfTurn(lines(spread), side);
+    }
+
+    /** Of setting and clearing, by what was followed already. */
+    public Orders orders(SolvedSpread solved, Spread spread) {
+        if (swings.size() > MOST_SWINGS) {
+            swings.clear();
+        }
+        return Orders.of(solved, spread, study, swings);
     }
 
     private List<TurnLine> lines(Spread spread) {
@@ -78,6 +91,17 @@ public final class SpreadTurns {
                         TurnRules.USUAL_CLEAR_ACROSS_M,
                         TurnRules.USUAL_CLEAR_UP_M),
                 holders);
+    }
+
+    /** False where a turn of just this angle (rad), or the straight run after it, fouls to either side: a cheap question. */
+    public boolean mayReach(Spread spread, double angleRad) {
+        List<TurnLine> lines = lines(spread);
+        for (Side side : Side.values()) {
+            if (angleRad > 0 && study.fouls(lines, side, angleRad)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     public Room room(Spread spread) {

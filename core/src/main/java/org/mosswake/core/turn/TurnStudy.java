@@ -22,7 +22,7 @@ public final class TurnStudy {
     static final int STRIDE = 5;
 
     /** Lines kept before all are forgotten: a search of mends tries some forty, each of up to a megabyte. */
-    private static final int MOST_KEPT = 70;
+    private static final int MOST_KEPT = 60;
 
     private final TurnRules rules;
     private final TowSolver tows = new TowSolver();
@@ -93,6 +93,30 @@ public final class TurnStudy {
                 || straightened(followed, side, step).isPresent();
     }
 
+    /** Every pair that fouls while she turns so far (rad), whether or not others did before; a slack line ends it. */
+    public List<Foul> foulsThrough(List<TurnLine> spread, Side side, double angleRad) {
+        var followed = followed(spread);
+        var traces = traces(followed, side, 0);
+        int last = (int) Math.min(ways.steps, Math.ceil(angleRad / ways.turned(1) - 1e-9));
+        for (int step = 1; step <= last; step++) {
+            for (LineTrace trace : traces) {
+                if (!trace.reaches(step)) {
+                    last = step - 1;
+                }
+            }
+        }
+        var fouls = new ArrayList<Foul>();
+        for (int i = 0; i < traces.length; i++) {
+            for (int j = i + 1; j < traces.length; j++) {
+                PairTrace pair = pair(followed.get(i), followed.get(j), traces[i], traces[j], side, 0);
+                if (pair.foulsBy(last, clearance)) {
+                    fouls.add(foul(followed.get(i), followed.get(j), pair, side, 0, last));
+                }
+            }
+        }
+        return fouls;
+    }
+
     /** Angle between the turns that are told apart (rad). */
     public double stepRad() {
         return ways.turned(1);
@@ -148,6 +172,7 @@ public final class TurnStudy {
      */
     private Optional<Foul> watch(List<Followed> followed, Side side, int from, int steps) {
         var traces = traces(followed, side, from);
+        var met = new PairTrace[traces.length * traces.length];
         for (int step = 1; step <= steps; step++) {
             if (Thread.currentThread().isInterrupted()) {
                 throw new CancellationException("nobody waits for this any more");
@@ -167,7 +192,11 @@ public final class TurnStudy {
                     if (traces[i].restsBy(step) && traces[j].restsBy(step)) {
                         continue;
                     }
-                    PairTrace pair = pair(followed.get(i), followed.get(j), traces[i], traces[j], side, from);
+                    int place = i * traces.length + j;
+                    if (met[place] == null) {
+                        met[place] = pair(followed.get(i), followed.get(j), traces[i], traces[j], side, from);
+                    }
+                    PairTrace pair = met[place];
                     if (pair.foulsBy(step, clearance)) {
                         return Optional.of(foul(followed.get(i), followed.get(j), pair, side, from, step));
                     }

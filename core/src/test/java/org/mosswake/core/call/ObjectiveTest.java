@@ -1,6 +1,7 @@
 package org.mosswake.core.call;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
@@ -136,5 +137,15 @@ class ObjectiveTest {
         assertThat(near.wish(place(11, 30, 0, 0))).isZero();
         assertThat(near.wish(place(8, 30, 0, 0))).isNegative();
         assertThat(near.wish(place(2, 30, 0, 0))).isLessThan(near.wish(place(8, 30, 0, 0)));
+    }
+
+    @Test
+    void whatATurnIsWorthGoesBothWays() {
+        for (int degrees = 1; degrees <= 90; degrees++) {
+            double rad = Math.toRadians(degrees);
+            assertThat(Objective.turnWorth(Objective.turn(rad))).isCloseTo(rad, within(1e-9));
+        }
+        assertThat(Objective.turnWorth(1000)).isGreaterThan(Math.PI);
+        assertThat(Objective.turnWorth(-1000)).isZero();
     }
 }

@@ -167,8 +167,11 @@ public final class StartCommand {
                 .start();
         List<String> lines;
         try (Stream<String> said = read.inputReader().lines()) {
-            // Stamps of the dump itself are no rows of ours.
-            lines = said.filter(line -> !line.startsWith("--") && !line.startsWith("\\"))
+            // Stamps of the dump itself are no rows of ours, and a counter may skip some numbers in a crash.
+            lines = said.filter(line -> !line.isEmpty()
+                            && !line.startsWith("--")
+                            && !line.startsWith("\\")
+                            && !line.contains("setval"))
                     .sorted()
                     .toList();
         }

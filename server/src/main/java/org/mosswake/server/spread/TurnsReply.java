@@ -14,6 +14,7 @@ import org.mosswake.core.turn.Foul;
 import org.mosswake.core.turn.HelmAnswer;
 import org.mosswake.core.turn.Side;
 import org.mosswake.core.turn.SideLimit;
+import org.mosswake.core.turn.ThinnedTurn;
 import org.mosswake.core.turn.TurnFrame;
 
 /**
@@ -28,6 +29,9 @@ record TurnsReply(
         @Nullable Side kinder,
         List<SetReply> setting,
         List<ClearReply> clearing) {
+    /** No drawing shows a line nearer than this (m). */
+    private static final double DRAWN_M = 0.15;
+
     /** @param wantedDeg below it a mend is offered; under {@code tooLittleDeg} it is a warning */
     record SideReply(
             Side side,
@@ -47,7 +51,9 @@ record TurnsReply(
                     limit.firstFoul().map(foul -> FoulReply.of(foul, spread)).orElse(null),
                     tenth(limit.runStraightM()),
                     tenth(limit.runStraightS()),
-                    halfTurn.stream().map(frame -> FrameReply.of(frame, spread)).toList());
+                    ThinnedTurn.of(halfTurn, DRAWN_M).stream()
+                            .map(frame -> FrameReply.of(frame, spread))
+                            .toList());
         }
     }
 
@@ -95,8 +101,8 @@ record TurnsReply(
         static SwungReply of(UUID line, TurnFrame.Swung swung) {
             var nodes = new ArrayList<Double>();
             for (TurnFrame.Node node : swung.nodes()) {
-                nodes.add(hundredth(node.asternM()));
-                nodes.add(hundredth(node.starboardM()));
+                nodes.add(tenth(node.asternM()));
+                nodes.add(tenth(node.starboardM()));
             }
             return new SwungReply(line, nodes, hundredth(swung.lureSpeedMps()), hundredth(swung.lureDepthM()));
         }
