@@ -3,10 +3,13 @@ import { setNonce } from 'get-nonce'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { App } from './app/App'
+import { fetchStation } from './app/stations'
 
 // Dialogs inject one style element; it carries the nonce the policy allows.
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="style-nonce"]')?.content
 if (nonce) setNonce(nonce)
+
+fetchStation(location.pathname)
 
 const root = document.getElementById('root')
 if (root)

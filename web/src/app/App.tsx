@@ -4,7 +4,7 @@ import { BrowserRouter, Navigate, Route, Routes, useNavigate } from 'react-route
 import { Problem } from '../shared/api/client'
 import { loadTheRest } from '../shared/later'
 import { Button } from '../shared/ui/Button'
-import { boats } from '../spread/queries'
+import { boats, gearOf } from '../spread/queries'
 import { UnitsProvider } from '../units/UnitsContext'
 import { Failed } from './Failed'
 import { newBoat } from './newBoat'
@@ -16,6 +16,8 @@ const queries = new QueryClient({
   defaultOptions: {
     queries: {
       refetchOnWindowFocus: false,
+      // A redirect from page to page does not ask the same again.
+      staleTime: 2000,
       retry: (count, error) => error instanceof Problem && error.away && count < 100,
       retryDelay: 1000,
     },
@@ -55,6 +57,12 @@ function FirstBoat() {
   const all = useQuery(boats())
   const client = useQueryClient()
   const go = useNavigate()
+  const firstId = all.data?.[0]?.boatId
+  // What the first station stands on, fetched beside its script.
+  useEffect(() => {
+    if (!firstId) return
+    void client.prefetchQuery(gearOf(firstId))
+  }, [client, firstId])
   const begin = async () => {
     const made = await newBoat(client).catch(() => null)
     if (made) void go(`/boats/${made}/boat`)

@@ -1,4 +1,4 @@
-import { scaleLinear } from 'd3-scale'
+import { scaleLinear } from '../shared/scale'
 import { Suspense, useCallback, useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { Bands } from '../call/Bands'

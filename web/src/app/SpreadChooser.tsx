@@ -1,8 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { Navigate, useNavigate, useParams } from 'react-router'
 import { Button } from '../shared/ui/Button'
-import { titlesOf } from '../spread/queries'
+import { spreadOf, titlesOf } from '../spread/queries'
 import { Frame } from './Frame'
 import { newSpread } from './newSpread'
 import { useBoat } from './useBoat'
@@ -14,6 +14,10 @@ export function SpreadChooser({ station = 'spread' }: { station?: 'spread' | 'ri
   const titles = useQuery(titlesOf(boatId))
   const { boat, boats, gone, error } = useBoat(boatId)
   const queries = useQueryClient()
+  const newest = titles.data?.[0]?.spreadId
+  useEffect(() => {
+    if (newest) void queries.prefetchQuery(spreadOf(boatId, newest))
+  }, [queries, boatId, newest])
   const go = useNavigate()
   const [problem, setProblem] = useState<string | null>(null)
   if (gone) return <Navigate to="/" replace />

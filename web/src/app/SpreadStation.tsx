@@ -211,14 +211,16 @@ export function SpreadStation({ boat, boats, gear, gearStamp, titles, kept }: Lo
                 onRadius={turn.setRadiusM}
                 onWiden={turn.widen}
               />
-              <OriginNote
-                boat={boat.boatId}
-                spread={kept.spreadId}
-                line={selected}
-                label={selected ? label(selected) : ''}
-                timeZone={trip.place.timeZone}
-              />
-              <RuleNote boat={boat.boatId} day={trip.date} lines={lines.length} />
+              {solving.solved && (
+                <OriginNote
+                  boat={boat.boatId}
+                  spread={kept.spreadId}
+                  line={selected}
+                  label={selected ? label(selected) : ''}
+                  timeZone={trip.place.timeZone}
+                />
+              )}
+              {solving.solved && <RuleNote boat={boat.boatId} day={trip.date} lines={lines.length} />}
             </>
           }
           foot={<Strikes reports={reports} trip={trip} lines={solved} />}

@@ -1,9 +1,24 @@
 import { later } from '../shared/later'
 
+const plan = () => import('./PlanPage').then((module) => module.PlanPage)
+const rig = () => import('./RigPage').then((module) => module.RigPage)
+const spread = () => import('./SpreadPage').then((module) => module.SpreadPage)
+const boat = () => import('./BoatPage').then((module) => module.BoatPage)
+const box = () => import('./BoxPage').then((module) => module.BoxPage)
+const print = () => import('./PrintPage').then((module) => module.PrintPage)
+
 /** A script for each station: the one asked for comes first. */
-export const PlanPage = later(() => import('./PlanPage').then((module) => module.PlanPage))
-export const RigPage = later(() => import('./RigPage').then((module) => module.RigPage))
-export const SpreadPage = later(() => import('./SpreadPage').then((module) => module.SpreadPage))
-export const BoatPage = later(() => import('./BoatPage').then((module) => module.BoatPage))
-export const BoxPage = later(() => import('./BoxPage').then((module) => module.BoxPage))
-export const PrintPage = later(() => import('./PrintPage').then((module) => module.PrintPage))
+export const PlanPage = later(plan)
+export const RigPage = later(rig)
+export const SpreadPage = later(spread)
+export const BoatPage = later(boat)
+export const BoxPage = later(box)
+export const PrintPage = later(print)
+
+/** Fetches the script of the address at once, beside the first data and not after it. */
+export function fetchStation(pathname: string): void {
+  const name = pathname.split('/')[3] ?? 'spread'
+  const loads: Record<string, () => Promise<unknown>> = { plan, rig, spread, boat, box, print }
+  // What does not come now is asked for again when it is shown.
+  void loads[name]?.().catch(() => undefined)
+}

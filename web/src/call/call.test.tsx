@@ -1,6 +1,6 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react'
-import { scaleLinear } from 'd3-scale'
+import { scaleLinear } from '../shared/scale'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { defaultUnits } from '../units/UnitsContext'
 import { asSentence, saySentence } from '../units/sentence'

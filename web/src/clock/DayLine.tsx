@@ -1,4 +1,4 @@
-import { scaleLinear } from 'd3-scale'
+import { scaleLinear } from '../shared/scale'
 import { line as curve } from 'd3-shape'
 import { memo } from 'react'
 import { useWidth } from '../shared/useWidth'

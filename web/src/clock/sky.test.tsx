@@ -1,5 +1,5 @@
 import { cleanup, render, screen } from '@testing-library/react'
-import { scaleLinear } from 'd3-scale'
+import { scaleLinear } from '../shared/scale'
 import { afterEach, describe, expect, it } from 'vitest'
 import { DaySky } from './DaySky'
 import { drawnSpan } from './model'

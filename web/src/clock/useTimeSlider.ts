@@ -1,4 +1,4 @@
-import type { ScaleLinear } from 'd3-scale'
+import type { ScaleLinear } from '../shared/scale'
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
 
 const MINUTE = 60_000
@@ -14,7 +14,7 @@ export function useTimeSlider({
 }: {
   span: { start: number; end: number }
   /** Time (ms) to px from the left edge of what is dragged on. */
-  x: ScaleLinear<number, number>
+  x: ScaleLinear
   at: number
   /** A dragged time is a whole number of these (min). */
   grainMin: number

@@ -1,4 +1,4 @@
-import { scaleLinear } from 'd3-scale'
+import { scaleLinear } from '../shared/scale'
 import { useWidth } from '../shared/useWidth'
 import { useUnits } from '../units/UnitsContext'
 import { asSentence, hourOf, saySentence } from '../units/sentence'

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { useEffect, useSyncExternalStore } from 'react'
+import { useEffect, useRef, useSyncExternalStore } from 'react'
 import { onReach } from './api/client'
 
 const EVERY_MS = 5000
@@ -52,9 +52,12 @@ export const useWhyAway = () =>
 export function useWatchReach() {
   const queries = useQueryClient()
   const isAway = useAway()
+  const wasAway = useRef(false)
   useEffect(() => {
     const timer = setInterval(look, isAway ? EVERY_WHILE_AWAY_MS : EVERY_MS)
-    if (!isAway) void queries.invalidateQueries()
+    // Only what was missed meanwhile is asked for again.
+    if (wasAway.current && !isAway) void queries.invalidateQueries()
+    wasAway.current = isAway
     return () => clearInterval(timer)
   }, [isAway, queries])
 }

@@ -1,4 +1,4 @@
-import { scaleLinear } from 'd3-scale'
+import { scaleLinear } from '../../shared/scale'
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { useSize } from '../../shared/useWidth'
 import { useUnits } from '../../units/UnitsContext'

@@ -1,4 +1,4 @@
-import { scaleLinear, type ScaleLinear } from 'd3-scale'
+import { scaleLinear, type ScaleLinear } from '../../shared/scale'
 import type { Boat, Here, Solved, SolvedLine } from '../queries'
 
 /** Frames of reference, so that metres behind the boat and pixels on the stage are not mixed up. */
@@ -12,11 +12,11 @@ export interface BoatPoint {
 
 export interface StageScales {
   /** px from m astern, shared by both views. */
-  x: ScaleLinear<number, number>
+  x: ScaleLinear
   /** px in the plan from m to starboard (starboard is up). */
-  plan: ScaleLinear<number, number>
+  plan: ScaleLinear
   /** px in the side view from m of height. */
-  side: ScaleLinear<number, number>
+  side: ScaleLinear
   /** How many times depth is stretched against distance. */
   stretch: number
   pxPerM: number

@@ -8,6 +8,8 @@ import org.mosswake.bench.rig.RigBench;
 import org.mosswake.bench.spread.DragLatency;
 import org.mosswake.bench.spread.SpreadBench;
 import org.mosswake.bench.spread.TwelveLines;
+import org.mosswake.bench.sturdy.FirstDrawing;
+import org.mosswake.bench.sturdy.Sturdy;
 import org.mosswake.bench.tow.ReferenceTows;
 import org.mosswake.bench.tow.TowBench;
 import org.mosswake.core.spread.SpreadTurns;
@@ -16,14 +18,13 @@ import org.mosswake.core.turn.SideLimit;
 import org.openjdk.jmh.profile.GCProfiler;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
-import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 
 /** Runs every measurement and prints what was found; {@code args[0]} is the address of a running demo. */
 public final class Bench {
     private Bench() {}
 
-    public static void main(String[] args) throws RunnerException {
+    public static void main(String[] args) throws Exception {
         var options = new OptionsBuilder()
                 .include(TowBench.class.getName() + ".*")
                 .include(SpreadBench.class.getName() + ".*")
@@ -39,6 +40,8 @@ public final class Bench {
         if (args.length > 0) {
             DragLatency.print(args[0]);
             ChipLatency.print(args[0]);
+            FirstDrawing.print(args[0]);
+            Sturdy.print(args[0]);
         }
     }
 

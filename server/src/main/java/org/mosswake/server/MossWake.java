@@ -13,6 +13,7 @@ public class MossWake {
         try {
             var context = SpringApplication.run(MossWake.class, args);
             String port = context.getEnvironment().getProperty("local.server.port");
+            StartTimes.print();
             System.out.println("Moss Wake is ready at http://127.0.0.1:" + port);
         } catch (RuntimeException e) {
             RefusedToStart.explain(e);

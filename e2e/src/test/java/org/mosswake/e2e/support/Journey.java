@@ -50,6 +50,7 @@ public abstract class Journey {
     }
 
     private BrowserContext context;
+    private final List<BrowserContext> others = new ArrayList<>();
     protected Product product;
     protected Page page;
     /** What the page complained of: script errors and refusals of the content policy. */
@@ -74,6 +75,17 @@ public abstract class Journey {
     @AfterEach
     void shut() {
         context.close();
+        others.forEach(BrowserContext::close);
+        others.clear();
+    }
+
+    /** Another device: it shares nothing with this one but the server. */
+    protected Page elsewhere() {
+        BrowserContext other = BROWSER.newContext(new NewContextOptions().setViewportSize(1280, 800));
+        others.add(other);
+        Page tab = other.newPage();
+        tab.setDefaultTimeout(20_000);
+        return tab;
     }
 
     protected Page newTab() {

@@ -38,15 +38,19 @@ public final class CalendarFile {
     }
 
     private static VEvent event(Step step, ZoneId zone) {
-        var event = step.takes().isZero()
-                ? new VEvent(step.at(), step.title())
-                : new VEvent(step.at(), step.ends(), step.title());
+        String title = oneLine(step.title());
+        var event = step.takes().isZero() ? new VEvent(step.at(), title) : new VEvent(step.at(), step.ends(), title);
         // The same step gets the same id: a second import replaces the first.
         event.add(new Uid(UUID.nameUUIDFromBytes(
                         (step.kind() + " " + step.at() + " " + step.title()).getBytes(StandardCharsets.UTF_8))
                 + "@moss-wake"));
-        event.add(new Description(words(step.because(), zone)));
+        event.add(new Description(oneLine(words(step.because(), zone))));
         return event;
+    }
+
+    /** A name may hold a line end or worse; the file format knows none but its own. */
+    private static String oneLine(String text) {
+        return text.replaceAll("\\p{Cntrl}+", " ");
     }
 
     public static String words(Sentence sentence, ZoneId zone) {
