@@ -19,7 +19,7 @@ export function MarkedThings({ boat }: { boat: string }) {
   const where = WHERE[first.where]
   return (
     <p role="alert" className="shrink-0 border-y-2 border-rust bg-foam px-4 py-1">
-      <b>{first.name}</b> is kept but cannot be used: {first.says}. Mend it in{' '}
+      <b>{first.words}</b> is kept but cannot be used: {first.says}. Mend it in{' '}
       <Link className="underline" to={`/boats/${boat}/${where.to}`}>
         {where.words}
       </Link>

@@ -46,8 +46,7 @@ export function Why({
       <section aria-live="polite">
         <h1 className="text-xl font-bold">
           {name(shown.playbook)}
-          {leads &&
-            `, ${hourOf(Date.parse(call.from), timeZone)} to ${hourOf(Date.parse(call.to), timeZone)}`}
+          {leads && `, ${hoursWords(call, timeZone)}`}
         </h1>
         <p>
           {rival &&
@@ -223,4 +222,12 @@ function differenceWords(
 ): string {
   if (ours && theirs) return `${say(ours.says)}: ${weight(ours.tenths)} here, ${weight(theirs.tenths)} there`
   return ours ? say(ours.says) : `for ${rival}: ${say(theirs!.says)}`
+}
+
+const NEARLY_A_DAY_MS = 23 * 3_600_000
+
+/** `04:30 to 20:30`; where the light does not change all day, two hours of the clock would say nothing. */
+const hoursWords = (call: Call, timeZone: string): string => {
+  const [from, to] = [Date.parse(call.from), Date.parse(call.to)]
+  return to - from >= NEARLY_A_DAY_MS ? 'all day' : `${hourOf(from, timeZone)} to ${hourOf(to, timeZone)}`
 }

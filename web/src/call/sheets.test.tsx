@@ -162,7 +162,16 @@ describe('numbers', () => {
     const put = vi.spyOn(queries, 'setNumbers').mockResolvedValue({ version: 3, set: [], marked: [] })
     open(
       [{ key: 'COHO.from', value: 99 }],
-      [{ where: 'NUMBERS', name: 'COHO.from', version: 2, says: 'it is 99 °C', mend: 'Use less.' }],
+      [
+        {
+          where: 'NUMBERS',
+          name: 'COHO.from',
+          words: 'coho: comfortable from',
+          version: 2,
+          says: 'it is 99 °C',
+          mend: 'Use less.',
+        },
+      ],
     )
     expect(screen.getByTestId('marked').textContent).toContain('it is 99 °C. Use less.')
     fireEvent.click(screen.getByRole('button', { name: 'Take it out' }))

@@ -1602,6 +1602,7 @@ export interface components {
             version: number;
             /** @enum {string} */
             where: "BOAT" | "BOX" | "NUMBERS" | "BENCH_NUMBERS" | "RULES" | "PLAN";
+            words: string;
         };
         MendReply: {
             /** @enum {string} */

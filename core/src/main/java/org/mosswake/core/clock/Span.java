@@ -16,6 +16,11 @@ public record Span(Instant from, Instant to) {
         return !at.isBefore(from) && !at.isAfter(to);
     }
 
+    /** What of it lies in another, which it must meet. */
+    public Span within(Span other) {
+        return new Span(from.isBefore(other.from) ? other.from : from, to.isAfter(other.to) ? other.to : to);
+    }
+
     /** Longer by so much at both ends. */
     public Span with(Duration beside) {
         return new Span(from.minus(beside), to.plus(beside));

@@ -162,7 +162,8 @@ public record SunDay(Instant noon, Above nautical, Above civil, Above visual) {
 
     /** What a drawing of the day shows, in whole hours: from before first light to after dark. */
     public Span drawn() {
-        Span shown = light().map(light -> light.with(BESIDE_DRAWN)).orElseGet(this::whole);
+        Span shown =
+                light().map(light -> light.with(BESIDE_DRAWN).within(whole())).orElseGet(this::whole);
         Instant from = shown.from().truncatedTo(ChronoUnit.HOURS);
         Instant to = shown.to().truncatedTo(ChronoUnit.HOURS);
         return new Span(from, to.equals(shown.to()) ? to : to.plus(1, ChronoUnit.HOURS));

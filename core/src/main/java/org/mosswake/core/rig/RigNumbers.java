@@ -51,6 +51,11 @@ public record RigNumbers(Map<String, Double> set) {
         set = Map.copyOf(set);
     }
 
+    /** What a number is; of one that is not known any more its key. */
+    public static String words(String key) {
+        return BOOK.words(key);
+    }
+
     /** What can be used of a set that an earlier edition may have kept. */
     public static NumberBook.Usable usable(Map<String, Double> set) {
         return BOOK.usable(set);

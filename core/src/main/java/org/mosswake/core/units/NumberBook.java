@@ -37,6 +37,12 @@ public final class NumberBook {
         return List.copyOf(named.values());
     }
 
+    /** What a number is; of one that is not known any more its key. */
+    public String words(String key) {
+        Named number = named.get(key);
+        return number == null ? key : number.words();
+    }
+
     /** As set, else the default. */
     public double of(Map<String, Double> set, String key) {
         Double own = set.get(key);

@@ -67,6 +67,7 @@ class SunDayTest {
         assertThat(day.rise()).isEmpty();
         assertThat(day.set()).isEmpty();
         assertThat(day.up()).hasValue(day.whole());
+        assertThat(Duration.between(day.drawn().from(), day.drawn().to())).isLessThanOrEqualTo(Duration.ofHours(25));
         assertThat(day.bands(day.drawn())).extracting(SunDay.Band::light).containsExactly(SunDay.Light.DAY);
     }
 

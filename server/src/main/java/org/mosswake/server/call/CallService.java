@@ -113,7 +113,10 @@ class CallService {
 
     private static List<Moment> moments(Sky sky) {
         Span whole = sky.sun().whole();
-        Span over = sky.sun().light().map(light -> light.with(BESIDE_LIGHT)).orElse(whole);
+        Span over = sky.sun()
+                .light()
+                .map(light -> light.with(BESIDE_LIGHT).within(whole))
+                .orElse(whole);
         long step = Call.STEP.toSeconds();
         Instant at = Instant.ofEpochSecond(Math.floorDiv(over.from().getEpochSecond(), step) * step);
         var moments = new ArrayList<Moment>();

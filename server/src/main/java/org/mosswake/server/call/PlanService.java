@@ -74,7 +74,7 @@ class PlanService {
             if (faults.isEmpty() && read.value().isPresent()) {
                 answers.add(read.value().get());
             } else {
-                MarkedReply marked = MarkedReply.of(MarkedReply.Where.PLAN, "", 0, faults.list());
+                MarkedReply marked = MarkedReply.of(MarkedReply.Where.PLAN, "", "", 0, faults.list());
                 aside.add(new SetAside(
                         answer.path("topic").asString("?"), answer.toString(), marked.says(), marked.mend()));
             }

@@ -40,7 +40,8 @@ public class RulesService implements MarkedReply.Source {
             Stored.Read<RuleBody> read = read(kept);
             read.value().ifPresent(rules::add);
             if (read.value().isEmpty()) {
-                marked.add(MarkedReply.of(MarkedReply.Where.RULES, kept.name(), kept.version(), read.faults()));
+                marked.add(MarkedReply.of(
+                        MarkedReply.Where.RULES, kept.name(), kept.name(), kept.version(), read.faults()));
             }
         }
         return new RulesReply(rules, marked);

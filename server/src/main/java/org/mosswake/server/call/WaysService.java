@@ -25,7 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class WaysService implements MarkedReply.Source {
     private static final NumberSets.Of CALL =
-            new NumberSets.Of(DocumentKind.CALL_NUMBERS, MarkedReply.Where.NUMBERS, Numbers::usable);
+            new NumberSets.Of(DocumentKind.CALL_NUMBERS, MarkedReply.Where.NUMBERS, Numbers::usable, Numbers::words);
 
     private final Documents documents;
     private final NumberSets sets;

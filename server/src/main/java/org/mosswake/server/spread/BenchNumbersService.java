@@ -15,8 +15,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Numbers of the bench that the skipper set. */
 @Service
 public class BenchNumbersService implements MarkedReply.Source {
-    private static final NumberSets.Of BENCH =
-            new NumberSets.Of(DocumentKind.BENCH_NUMBERS, MarkedReply.Where.BENCH_NUMBERS, RigNumbers::usable);
+    private static final NumberSets.Of BENCH = new NumberSets.Of(
+            DocumentKind.BENCH_NUMBERS, MarkedReply.Where.BENCH_NUMBERS, RigNumbers::usable, RigNumbers::words);
 
     private final NumberSets sets;
     private final BoatService boats;

@@ -30,6 +30,6 @@ record Usable<T>(UUID id, String name, int version, Optional<T> item, List<Fault
     }
 
     MarkedReply marked(MarkedReply.Where where) {
-        return MarkedReply.of(where, name, version, faults);
+        return MarkedReply.of(where, id.toString(), name, version, faults);
     }
 }

@@ -47,8 +47,18 @@ class EditedTogetherTest {
         return new Thing(name, path, path, i -> kept.deepCopy().putPOJO(field, value.apply(i)));
     }
 
-    private static Thing gear(Api api, String kind) {
-        String boat = api.quietLedger();
+    /** Nobody else's, so that nothing here is met by other tests. */
+    private static String ownBoat(Api api) {
+        ObjectNode boat = kept(api, api.quietLedger());
+        String id = UUID.randomUUID().toString();
+        // Smaller than the demo's: lists begin with the largest.
+        boat.put("boatId", id).put("version", 0).put("name", "Edited together").put("lengthM", 4.2);
+        api.put("/api/boats/" + id, boat);
+        api.post("/api/boats/" + id + "/gear/starter", "{\"waters\":\"WARM\"}");
+        return "/api/boats/" + id;
+    }
+
+    private static Thing gear(Api api, String boat, String kind) {
         ObjectNode item = (ObjectNode) kept(api, boat + "/gear").get(kind).get(0);
         item.put("gearId", UUID.randomUUID().toString()).put("version", 0);
         return new Thing(
@@ -61,26 +71,27 @@ class EditedTogetherTest {
     static Stream<Thing> things() {
         Api api = new Api(
                 "http://127.0.0.1:" + RunningServer.context().getEnvironment().getProperty("local.server.port"));
-        String boat = api.quietLedger();
-        ObjectNode mixed = api.mixedSurface();
-        mixed.put("spreadId", UUID.randomUUID().toString()).put("version", 0).put("name", "Edited together");
-        mixed.remove(List.of("revision", "savedAt"));
-        String spread = boat + "/spreads/" + mixed.get("spreadId").asString();
-        mixed.put("version", api.put(spread, mixed).json().get("version").asInt());
+        String boat = ownBoat(api);
+        ObjectNode made = object().put("spreadId", UUID.randomUUID().toString())
+                .put("version", 0)
+                .put("name", "Together");
+        made.putObject("draft").put("speedThroughWaterMps", 3.5).putArray("lines");
+        String spread = boat + "/spreads/" + made.get("spreadId").asString();
+        made.put("version", api.put(spread, made).json().get("version").asInt());
         String trip = UUID.randomUUID().toString();
         return Stream.of(
                 changed(api, "boat", boat, "place", i -> "Place " + i),
-                gear(api, "lures"),
-                gear(api, "lines"),
-                gear(api, "reels"),
+                gear(api, boat, "lures"),
+                gear(api, boat, "lines"),
+                gear(api, boat, "reels"),
                 new Thing(
                         "spread",
                         spread,
                         spread,
-                        i -> object().put("spreadId", mixed.get("spreadId").asString())
-                                .put("version", mixed.get("version").asInt())
+                        i -> object().put("spreadId", made.get("spreadId").asString())
+                                .put("version", made.get("version").asInt())
                                 .put("name", "Together " + i)
-                                .set("draft", mixed.get("draft"))),
+                                .set("draft", made.get("draft"))),
                 changed(api, "plan", boat + "/plans/2026-07-01", "runOutMin", i -> 10.0 + i),
                 new Thing(
                         "school",

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import org.mosswake.core.fault.Fault;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.units.NumberBook;
@@ -24,9 +25,13 @@ public class NumberSets {
      * One set of numbers.
      *
      * @param usable tells what of it can be used
+     * @param words  for a key
      */
     public record Of(
-            DocumentKind kind, MarkedReply.Where where, Function<Map<String, Double>, NumberBook.Usable> usable) {}
+            DocumentKind kind,
+            MarkedReply.Where where,
+            Function<Map<String, Double>, NumberBook.Usable> usable,
+            UnaryOperator<String> words) {}
 
     private final Documents documents;
 
@@ -74,7 +79,8 @@ public class NumberSets {
                 of.where(),
                 kept.map(Documents.Kept::version).orElse(0),
                 set,
-                of.usable().apply(set).faults());
+                of.usable().apply(set).faults(),
+                of.words());
     }
 
     private static Map<String, Double> set(Optional<Documents.Kept> kept) {

@@ -9,11 +9,11 @@ import org.mosswake.core.fault.Fault;
  * Something kept that today's rules do not take: it is shown and not used, until it is mended or taken out.
  *
  * @param where   it is mended
- * @param name    which one
+ * @param name    which one, and {@code words} for it
  * @param version to mend it by
  * @param says    what is wrong with it, and {@code mend}
  */
-public record MarkedReply(Where where, String name, int version, String says, String mend) {
+public record MarkedReply(Where where, String name, String words, int version, String says, String mend) {
     /** Where the skipper mends it. */
     public enum Where {
         BOAT,
@@ -29,10 +29,12 @@ public record MarkedReply(Where where, String name, int version, String says, St
         List<MarkedReply> marked(UUID vessel);
     }
 
-    public static MarkedReply of(Where where, String name, int version, List<Fault> faults) {
+    /** @param words are used for the name in what it says */
+    public static MarkedReply of(Where where, String name, String words, int version, List<Fault> faults) {
         return new MarkedReply(
                 where,
                 name,
+                words,
                 version,
                 faults.isEmpty()
                         ? "it cannot be read"

@@ -3,6 +3,7 @@ package org.mosswake.server.platform.wire;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.UnaryOperator;
 import org.mosswake.core.fault.Fault;
 import org.mosswake.server.platform.wire.NumbersBody.NumberBody;
 
@@ -14,7 +15,12 @@ import org.mosswake.server.platform.wire.NumbersBody.NumberBody;
  * @param marked  of these, what today's program does not take
  */
 public record NumbersReply(int version, List<NumberBody> set, List<MarkedReply> marked) {
-    public static NumbersReply of(MarkedReply.Where where, int version, Map<String, Double> set, List<Fault> faults) {
+    public static NumbersReply of(
+            MarkedReply.Where where,
+            int version,
+            Map<String, Double> set,
+            List<Fault> faults,
+            UnaryOperator<String> words) {
         return new NumbersReply(
                 version,
                 new TreeMap<>(set)
@@ -22,7 +28,12 @@ public record NumbersReply(int version, List<NumberBody> set, List<MarkedReply> 
                                 .map(entry -> new NumberBody(entry.getKey(), entry.getValue()))
                                 .toList(),
                 faults.stream()
-                        .map(fault -> MarkedReply.of(where, fault.field(), version, List.of(fault)))
+                        .map(fault -> MarkedReply.of(
+                                where,
+                                fault.field(),
+                                words.apply(fault.field()),
+                                version,
+                                List.of(fault.at(words.apply(fault.field())))))
                         .toList());
     }
 }
