@@ -77,9 +77,10 @@ public class StrikesService {
     @Write
     public void take(UUID vessel, UUID trip, List<EventBody> events) {
         trip(vessel, trip);
+        // In an order of their own: two batches that share events never wait for each other.
+        events.stream().map(EventBody::eventId).sorted().forEach(strikes::lockEvent);
         for (int i = 0; i < events.size(); i++) {
             EventBody event = events.get(i);
-            strikes.lockEvent(event.eventId());
             String kept = strikes.fingerprint(vessel, event.eventId());
             String sent = fingerprint(trip, event);
             if (kept != null && !kept.equals(sent)) {

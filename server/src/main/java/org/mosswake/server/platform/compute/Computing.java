@@ -3,12 +3,9 @@ package org.mosswake.server.platform.compute;
 import java.io.IOException;
 import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
-import java.util.concurrent.FutureTask;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -21,7 +18,6 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter
  */
 @Component
 public class Computing {
-    private static final Logger LOG = LoggerFactory.getLogger(Computing.class);
     private static final long BEAT_MS = 250;
     private static final long MOST_MS = 120_000;
     private static final int MOST_WAITING = 60;
@@ -80,7 +76,7 @@ public class Computing {
         var task = new Task(emitter, work, lines);
         ScheduledFuture<?> beat =
                 beats.scheduleAtFixedRate(() -> blank(emitter, task), BEAT_MS, BEAT_MS, TimeUnit.MILLISECONDS);
-        task.whenOver = () -> beat.cancel(false);
+        task.whenOver(() -> beat.cancel(false));
         emitter.onCompletion(() -> task.cancel(true));
         emitter.onTimeout(() -> task.cancel(true));
         emitter.onError(gone -> task.cancel(true));
@@ -98,46 +94,6 @@ public class Computing {
             }
         } catch (IOException | IllegalStateException gone) {
             task.cancel(true);
-        }
-    }
-
-    /** Runs the work and ends the answer, however it ends. */
-    private static final class Task extends FutureTask<Void> {
-        private final ResponseBodyEmitter emitter;
-        private volatile Runnable whenOver = () -> {};
-
-        Task(ResponseBodyEmitter emitter, Told work, boolean lines) {
-            super(() -> {
-                work.run(word -> {
-                    synchronized (emitter) {
-                        emitter.send(word, MediaType.APPLICATION_JSON);
-                        if (lines) {
-                            emitter.send("\n", MediaType.TEXT_PLAIN);
-                        }
-                    }
-                });
-                return null;
-            });
-            this.emitter = emitter;
-        }
-
-        @Override
-        protected void done() {
-            whenOver.run();
-            if (isCancelled()) {
-                LOG.debug("work given up");
-                emitter.completeWithError(new TooBusy());
-            } else {
-                emitter.complete();
-            }
-        }
-
-        @Override
-        protected void setException(Throwable failed) {
-            super.setException(failed);
-            if (!(failed instanceof IOException)) {
-                emitter.completeWithError(failed);
-            }
         }
     }
 }
