@@ -3,13 +3,18 @@ package org.mosswake.server.platform.compute;
 import java.io.IOException;
 import java.util.concurrent.FutureTask;
 import org.mosswake.server.platform.compute.Computing.Told;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.MediaType;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter;
 
 /** Runs the work and ends the answer, however it ends. */
 final class Task extends FutureTask<Void> {
+    private static final Logger LOG = LoggerFactory.getLogger(Task.class);
+
     private final ResponseBodyEmitter emitter;
     private volatile Runnable whenOver = () -> {};
+    private volatile boolean readerGone;
     private Throwable failed;
 
     /** @param lines each word of the answer ends its line */
@@ -41,11 +46,29 @@ final class Task extends FutureTask<Void> {
         super.setException(met);
     }
 
+    /** @param gone there is nobody to answer; else it is given up for newer ones, and says so */
+    @Override
+    public boolean cancel(boolean gone) {
+        readerGone |= gone;
+        return super.cancel(gone);
+    }
+
     @Override
     protected void done() {
         whenOver.run();
+        try {
+            end();
+        } catch (IllegalStateException e) {
+            // The container ended the answer first.
+            LOG.debug("already ended", e);
+        }
+    }
+
+    private void end() {
         if (isCancelled()) {
-            emitter.completeWithError(new TooBusy());
+            if (!readerGone) {
+                emitter.completeWithError(new TooBusy());
+            }
         } else if (failed == null || failed instanceof IOException) {
             emitter.complete();
         } else {

@@ -69,6 +69,18 @@ class TaskTest {
     }
 
     @Test
+    void nobodyIsToldWhereTheReaderHasGoneAndTheReaderWhereNewerCame() {
+        var gone = new Task(emitter, telling -> telling.say("late"), false);
+        gone.cancel(true);
+        gone.run();
+        assertThat(told).isEmpty();
+        var overtaken = new Task(emitter, telling -> telling.say("late"), false);
+        overtaken.cancel(false);
+        overtaken.run();
+        assertThat(told).containsExactly("failed: TooBusy");
+    }
+
+    @Test
     void theNewestRunsFirstAndTheOldestIsGivenUpWhereTooManyWait() throws InterruptedException {
         var workers = new NewestFirst(1, 2);
         var begun = new CountDownLatch(1);
