@@ -14,13 +14,13 @@ interface GearMapper {
             select gear_id, version, name, kind, colour, length_m, mass_kg, volume_m3 as "volumeM3",
                    drag_area_m2 as "dragAreaM2", dive_area_m2 as "diveAreaM2", side_area_m2 as "sideAreaM2",
                    slowest_mps, fastest_mps, count, colour_role, shade
-            from lure_gear where vessel_id = #{vessel} order by kind, name""")
+            from lure_gear where vessel_id = #{vessel} order by kind, name, gear_id""")
     List<LureGearBody> lures(UUID vessel);
 
     @Select("""
             select gear_id, version, name, kind, diameter_m, density_kg_per_m3 as "densityKgPerM3",
                    normal_drag as "normalDragCoefficient", tangential_drag as "tangentialDragCoefficient", strength_n
-            from line_gear where vessel_id = #{vessel} order by kind, strength_n""")
+            from line_gear where vessel_id = #{vessel} order by kind, strength_n, gear_id""")
     List<LineGearBody> lines(UUID vessel);
 
     /** Changes whenever the boat, its holders or any gear of it does: versions only grow, and nothing is removed. */

@@ -17,6 +17,7 @@ import org.springframework.stereotype.Component;
 class DumpSchedule {
     private static final Logger LOG = LoggerFactory.getLogger(DumpSchedule.class);
     private static final long FIRST_S = 90;
+    private static final long EVERY_S = 3600;
 
     private final KeptDumps dumps;
     private final boolean wanted;
@@ -34,7 +35,7 @@ class DumpSchedule {
     @EventListener(ApplicationReadyEvent.class)
     void begin() {
         if (wanted) {
-            clockwork.scheduleWithFixedDelay(this::look, FIRST_S, KeptDumps.EVERY.toSeconds(), TimeUnit.SECONDS);
+            clockwork.scheduleWithFixedDelay(this::look, FIRST_S, EVERY_S, TimeUnit.SECONDS);
         }
     }
 
@@ -46,7 +47,8 @@ class DumpSchedule {
     private void look() {
         try {
             dumps.takeDue();
-        } catch (IOException e) {
+        } catch (IOException | RuntimeException e) {
+            // A schedule whose task throws never runs again.
             LOG.warn("the dump of the day could not be taken: {}", e.getMessage());
         }
     }

@@ -3,8 +3,8 @@ package org.mosswake.server.platform.database;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.time.temporal.IsoFields;
@@ -44,8 +44,9 @@ class KeptDumps {
         String week = "%s%d-W%02d"
                 .formatted(WEEK, today.get(IsoFields.WEEK_BASED_YEAR), today.get(IsoFields.WEEK_OF_WEEK_BASED_YEAR));
         if (!Files.exists(dump.folder().resolve(week + ".dump"))) {
-            Files.copy(ofDay, dump.folder().resolve(week + ".dump.part"));
-            Files.move(dump.folder().resolve(week + ".dump.part"), dump.folder().resolve(week + ".dump"));
+            Path part = dump.folder().resolve(week + ".dump.part");
+            Files.copy(ofDay, part, StandardCopyOption.REPLACE_EXISTING);
+            Files.move(part, dump.folder().resolve(week + ".dump"));
         }
         prune();
     }
@@ -73,7 +74,4 @@ class KeptDumps {
     private static String date(Path file) {
         return name(file).replaceFirst("^\\D+", "");
     }
-
-    /** How often it is looked whether one is due. */
-    static final Duration EVERY = Duration.ofHours(1);
 }

@@ -40,6 +40,14 @@ class KeptDumpsTest {
         return new KeptDumps(dump, clock);
     }
 
+    /** What a power cut left half written is written over. */
+    @Test
+    void aHalfWrittenCopyIsNoObstacle() throws IOException {
+        Files.writeString(folder.resolve("week-2026-W23.dump.part"), "half");
+        on(Instant.parse("2026-06-01T05:00:00Z")).takeDue();
+        assertThat(names()).containsExactly("day-2026-06-01.dump", "week-2026-W23.dump");
+    }
+
     @Test
     void theLastOnesStayByDayAndWeek() throws IOException {
         Instant first = Instant.parse("2026-06-01T05:00:00Z");
