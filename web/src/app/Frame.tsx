@@ -9,6 +9,7 @@ import { Select } from '../shared/ui/Select'
 import type { Boat, BoatTitle } from '../spread/queries'
 import { useKeys } from './keys'
 import { MarkedThings } from './MarkedThings'
+import { Unsent } from './Unsent'
 import { newBoat } from './newBoat'
 
 const KeysSheet = later(() => import('./KeysSheet').then((module) => module.KeysSheet))
@@ -115,6 +116,7 @@ export function Frame({
             ` ${unknown === 1 ? 'One change is' : `${unknown} changes are`} not known to be kept yet, and will be sent again.`}
         </p>
       )}
+      <Unsent away={away} />
       <MarkedThings boat={boat.boatId} />
       {children}
       <Suspense fallback={null}>

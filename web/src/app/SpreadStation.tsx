@@ -93,7 +93,7 @@ export function SpreadStation({ boat, boats, gear, gearStamp, titles, kept }: Lo
     const now = fromSi(editor.doc.draft.speedThroughWaterMps, unit)
     editor.edit((doc) => setSpeed(doc, toSi(Math.round((now + by) * 100) / 100, unit)))
   }
-  const reports = useStrikeReports(boat, trip, editor)
+  const reports = useStrikeReports(boat, gear, trip, editor)
   const marks = useMemo(
     () => reports.strikes.map((s) => ({ at: Date.parse(s.happenedAt), label: s.label })),
     [reports.strikes],
@@ -111,7 +111,7 @@ export function SpreadStation({ boat, boats, gear, gearStamp, titles, kept }: Lo
     KeyC: () => selected && turn.toggleOrder('clear'),
     KeyO: () => turn.toggleOrder('set'),
     KeyT: () => put({ view: table ? null : 'table' }),
-    KeyX: () => selected && reports.strike(selected, label(selected)),
+    KeyX: () => selected && void reports.strike(selected, label(selected)),
     Delete: () => selected && editor.edit((doc) => removeLine(doc, selected)),
     BracketLeft: () => nudge(-0.1),
     BracketRight: () => nudge(0.1),

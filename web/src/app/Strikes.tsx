@@ -1,5 +1,4 @@
 import { clockOf } from '../clock/model'
-import { Button } from '../shared/ui/Button'
 import { Select } from '../shared/ui/Select'
 import type { SolvedLine } from '../spread/queries'
 import { DayList } from '../strikes/DayList'
@@ -18,32 +17,27 @@ export function Strikes({
 }) {
   const clock = (time: string) => clockOf(Date.parse(time), trip.place.timeZone)
   const inOrder = [...lines].sort((a, b) => a.label.localeCompare(b.label))
-  if (!trip.trip)
-    return (
-      <section aria-label="Strikes" className="shrink-0 border-t border-ink/20 px-4 py-3">
-        <p className="mb-2">No day out yet. Start one to log strikes.</p>
-        <Button onClick={() => void trip.startToday()}>Start today</Button>
-      </section>
-    )
   return (
     <DayList
-      title={trip.trip.name}
+      title={trip.trip?.name ?? 'No day out yet'}
       lines={inOrder}
       strikes={reports.strikes}
-      pending={reports.pending}
-      onDiscard={reports.discard}
+      refused={reports.refused}
+      onAgain={(item, body) => void reports.again(item, body)}
+      onDiscard={(id) => void reports.discard(id)}
       when={trip.live ? 'now' : `at ${clockOf(trip.at, trip.place.timeZone)}`}
       clock={clock}
-      onStrike={reports.strike}
-      onLanded={reports.landed}
-      onLost={reports.lost}
-      onTakeBack={reports.takeBack}
+      onStrike={(line, label) => void reports.strike(line, label)}
+      onLanded={(strike, species) => void reports.landed(strike, species)}
+      onLost={(strike) => void reports.lost(strike)}
+      onTakeBack={(strike) => void reports.takeBack(strike)}
       days={<Days trip={trip} />}
     />
   )
 }
 
 function Days({ trip }: { trip: TripOfDay }) {
+  if (!trip.trip) return <p className="text-slate">The first strike starts a day out.</p>
   return (
     <Select
       aria-label="Day out"

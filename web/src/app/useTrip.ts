@@ -1,11 +1,12 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useCallback, useEffect, useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react'
 import { dateAt } from '../clock/model'
 import { dayOf } from '../clock/queries'
 import { sources } from '../shared/device'
+import { outbox } from '../shared/outbox/outbox'
 import { useAddress } from '../shared/useAddress'
 import type { Boat } from '../spread/queries'
-import { saveTrip, tripsOf, type Trip } from '../strikes/queries'
+import { tripsOf, type Trip } from '../strikes/queries'
 
 const TICK_MS = 15_000
 
@@ -21,15 +22,14 @@ export interface TripOfDay {
   live: boolean
   setAt(at: number): void
   choose(tripId: string): void
-  /** Starts a trip today at the boat's home waters. */
-  startToday(): Promise<void>
+  /** Starts a trip today at the boat's home waters; kept here at once, whether or not the server answers. */
+  startToday(): Promise<string>
 }
 
 /** Which day out this is and which moment of it, both in the address. */
 export function useTrip(boat: Boat): TripOfDay {
-  const queries = useQueryClient()
   const [params, put] = useAddress()
-  const trips = useQuery(tripsOf(boat.boatId)).data ?? []
+  const trips = useTrips(boat.boatId)
   const now = useNow()
   const today = dateAt(now, boat.timeZone)
   // A day asked for stays that day, whether or not a trip was made on it.
@@ -78,11 +78,31 @@ export function useTrip(boat: Boat): TripOfDay {
         longitudeDeg: boat.longitudeDeg,
         timeZone: boat.timeZone,
       }
-      await saveTrip(boat.boatId, made)
-      await queries.invalidateQueries({ queryKey: tripsOf(boat.boatId).queryKey })
+      await outbox.add({
+        id: made.tripId,
+        way: 'trip',
+        boat: boat.boatId,
+        body: made,
+        words: `${made.name}, ${made.day}`,
+      })
       put({ trip: made.tripId, at: null, day: null })
+      return made.tripId
     },
   }
+}
+
+/** Those of the server, after those made here that it does not have yet. */
+function useTrips(boat: string): readonly Trip[] {
+  const kept = useQuery(tripsOf(boat)).data
+  const items = useSyncExternalStore(outbox.subscribe, outbox.items)
+  return useMemo(() => {
+    const unsent = items.filter((item) => item.way === 'trip' && item.boat === boat)
+    const known = new Set(kept?.map((trip) => trip.tripId))
+    return [
+      ...unsent.map((item) => item.body as Trip).filter((trip) => !known.has(trip.tripId)),
+      ...(kept ?? []),
+    ]
+  }, [items, kept, boat])
 }
 
 function useNow(): number {

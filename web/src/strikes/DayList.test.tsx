@@ -1,22 +1,26 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { DayList } from './DayList'
-import type { EventBody, Strike } from './queries'
+import type { Item } from '../shared/outbox/outbox'
+import type { Strike } from './useDay'
 
 const strike: Strike = {
-  eventId: 'e1',
+  factId: 'e1',
   happenedAt: '2026-06-18T09:33:00Z',
   lineId: 'one',
-  spreadId: 's',
-  revision: 1,
   label: 'S1',
-  holderName: 'Starboard rigger',
-  lureName: 'Bullet skirt',
-  speedThroughWaterMps: 3.86,
-  letOutM: 84,
-  regime: 'RUNNING',
-  depthM: 0.9,
-  solverEdition: 'tow-1',
+  unsent: false,
+  figures: {
+    label: 'S1',
+    holderName: 'Starboard rigger',
+    lureName: 'Bullet skirt',
+    speedThroughWaterMps: 3.86,
+    letOutM: 84,
+    strikeDragN: 60,
+    regime: 'RUNNING',
+    depthM: 0.9,
+    pieces: [],
+  },
   outcome: 'OPEN',
   species: [],
   notes: [],
@@ -28,6 +32,7 @@ function show(change: Partial<Parameters<typeof DayList>[0]> = {}) {
     onLanded: vi.fn(),
     onLost: vi.fn(),
     onTakeBack: vi.fn(),
+    onAgain: vi.fn(),
     onDiscard: vi.fn(),
   }
   render(
@@ -35,7 +40,7 @@ function show(change: Partial<Parameters<typeof DayList>[0]> = {}) {
       title="Today"
       lines={[{ lineId: 'one', label: 'S1' }]}
       strikes={[strike]}
-      pending={[]}
+      refused={[]}
       when="now"
       clock={(time) => time.slice(11, 16)}
       days={null}
@@ -68,21 +73,40 @@ describe("the day's list", () => {
     expect(acts.onTakeBack).toHaveBeenCalledWith(strike)
   })
 
-  it('shows what is not sent yet and what was refused', () => {
-    const event = { eventId: 'p1', kind: 'STRUCK', happenedAt: '2026-06-18T10:00:00Z' } as EventBody
-    const pending = [
-      { boat: 'b', trip: 't', words: 'Strike on C1', event },
-      {
-        boat: 'b',
-        trip: 't',
-        words: 'Strike on D1',
-        event: { ...event, eventId: 'p2' },
-        refused: 'no such line',
+  it('says of a strike that it is not sent yet, or not reckoned yet', () => {
+    const { figures: _, ...bare } = strike
+    show({ strikes: [{ ...bare, figures: undefined, unsent: true }] })
+    expect(screen.getByText(/kept here, not sent yet/)).toBeTruthy()
+    cleanup()
+    show({ strikes: [{ ...bare, figures: undefined }] })
+    expect(screen.getByText(/depth not reckoned yet/)).toBeTruthy()
+  })
+
+  it('lets what was refused be mended and sent again, or thrown away', () => {
+    const item: Item = {
+      id: 'p2',
+      way: 'fact',
+      boat: 'b',
+      order: 1,
+      words: 'mahi on D1',
+      body: { factId: 'p2', payload: { strikeId: 's', species: '', lengthM: 99 } },
+      refused: {
+        says: 'species is missing.',
+        faults: [
+          { field: 'payload.species', message: '', mend: '' },
+          { field: 'payload.lengthM', message: '', mend: '' },
+        ],
       },
-    ]
-    const acts = show({ pending })
-    expect(screen.getByText(/Kept here, not sent yet/)).toBeTruthy()
-    expect(screen.getByRole('alert').textContent).toContain('no such line')
+    }
+    const acts = show({ refused: [item] })
+    expect(screen.getByRole('alert').textContent).toContain('species is missing')
+    fireEvent.change(screen.getByLabelText('species'), { target: { value: 'mahi' } })
+    fireEvent.change(screen.getByLabelText('lengthM'), { target: { value: '0.9' } })
+    fireEvent.click(screen.getByText('Send again'))
+    expect(acts.onAgain).toHaveBeenCalledWith(item, {
+      factId: 'p2',
+      payload: { strikeId: 's', species: 'mahi', lengthM: 0.9 },
+    })
     fireEvent.click(screen.getByText('Throw away'))
     expect(acts.onDiscard).toHaveBeenCalledWith('p2')
   })

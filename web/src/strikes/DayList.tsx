@@ -1,28 +1,31 @@
 import { useState, type ReactNode } from 'react'
 import { Button } from '../shared/ui/Button'
 import { useUnits } from '../units/UnitsContext'
-import type { Pending } from './outbox'
-import type { Strike } from './queries'
+import { Refused } from './Refused'
+import type { Item } from '../shared/outbox/outbox'
+import type { Strike } from './useDay'
 
 /** A strike button for each line, and the day's strikes. */
 export function DayList({
   title,
   lines,
   strikes,
-  pending,
+  refused,
   when,
   clock,
   onStrike,
   onLanded,
   onLost,
   onTakeBack,
+  onAgain,
   onDiscard,
   days,
 }: {
   title: string
   lines: readonly { lineId: string; label: string }[]
   strikes: readonly Strike[]
-  pending: readonly Pending[]
+  /** What the server would not take. */
+  refused: readonly Item[]
   /** Words for the moment a strike would be logged at. */
   when: string
   clock(time: string): string
@@ -30,7 +33,8 @@ export function DayList({
   onLanded(strike: Strike, species: string): void
   onLost(strike: Strike): void
   onTakeBack(strike: Strike): void
-  onDiscard(eventId: string): void
+  onAgain(item: Item, body: unknown): void
+  onDiscard(id: string): void
   /** Chooses which day out is shown. */
   days: ReactNode
 }) {
@@ -51,7 +55,7 @@ export function DayList({
         {lines.length === 0 && <p className="text-slate">Add a line first.</p>}
       </div>
       <h2 className="sr-only">
-        {title}: {count(strikes.length + pending.filter((p) => p.event.kind === 'STRUCK').length)}
+        {title}: {count(strikes.length)}
       </h2>
       {days}
       <ul
@@ -60,23 +64,11 @@ export function DayList({
         aria-label="Strikes of the day"
         data-testid="day-list"
       >
-        {[...pending].reverse().map((p) => (
-          <li key={p.event.eventId} className="py-1.5 text-slate">
-            <span className="font-mono">{clock(p.event.happenedAt)}</span> {p.words}.{' '}
-            {p.refused === undefined ? (
-              'Kept here, not sent yet.'
-            ) : (
-              <span role="alert">
-                Refused: {p.refused}{' '}
-                <Button small onClick={() => onDiscard(p.event.eventId)}>
-                  Throw away
-                </Button>
-              </span>
-            )}
-          </li>
+        {refused.map((item) => (
+          <Refused key={item.id} {...{ item, onAgain, onDiscard }} />
         ))}
         {[...strikes].reverse().map((strike) => (
-          <StrikeRow key={strike.eventId} {...{ strike, clock, onLanded, onLost, onTakeBack }} />
+          <StrikeRow key={strike.factId} {...{ strike, clock, onLanded, onLost, onTakeBack }} />
         ))}
       </ul>
     </section>
@@ -100,8 +92,7 @@ function StrikeRow({
 }) {
   const units = useUnits()
   const [open, setOpen] = useState(false)
-  const outcome =
-    strike.outcome === 'LANDED' ? strike.species.join(', ') : strike.outcome === 'LOST' ? 'lost' : 'open'
+  const { figures } = strike
   return (
     <li className="py-1">
       <button
@@ -112,15 +103,19 @@ function StrikeRow({
       >
         <span className="font-mono">{clock(strike.happenedAt)}</span>
         <b className="w-6">{strike.label}</b>
-        <span className="grow truncate text-slate">{strike.lureName}</span>
-        <span>{outcome}</span>
+        <span className="grow truncate text-slate">
+          {figures?.lureName ?? (strike.unsent ? 'kept here, not sent yet' : 'depth not reckoned yet')}
+        </span>
+        <span>{outcomeOf(strike)}</span>
       </button>
       {open && (
         <div className="pb-2">
-          <p className="text-slate">
-            {units.say('distance', strike.letOutM)} out, {depthWords(strike, units)} at{' '}
-            {units.say('speed', strike.speedThroughWaterMps)}. {strike.holderName}.
-          </p>
+          {figures && (
+            <p className="text-slate">
+              {units.say('distance', figures.letOutM)} out, {depthWords(figures.depthM, units)} at{' '}
+              {units.say('speed', figures.speedThroughWaterMps)}. {figures.holderName}.
+            </p>
+          )}
           <Outcome {...{ strike, onLanded, onLost, onTakeBack }} />
         </div>
       )}
@@ -128,9 +123,14 @@ function StrikeRow({
   )
 }
 
-function depthWords(strike: Strike, units: ReturnType<typeof useUnits>): string {
-  if (strike.depthM === undefined) return 'depth not known'
-  return strike.depthM < 0.02 ? 'at the surface' : `${units.say('distance', strike.depthM)} down`
+function outcomeOf({ outcome, species }: Strike): string {
+  if (outcome === 'OPEN') return 'open'
+  return outcome === 'LOST' ? 'lost' : species.join(', ') + (outcome === 'RELEASED' ? ', released' : '')
+}
+
+function depthWords(depthM: number | undefined, units: ReturnType<typeof useUnits>): string {
+  if (depthM === undefined) return 'depth not known'
+  return depthM < 0.02 ? 'at the surface' : `${units.say('distance', depthM)} down`
 }
 
 function Outcome({

@@ -3,8 +3,9 @@ import { ask, type Schemas } from '../shared/api/client'
 
 export type Trip = Schemas['TripBody']
 export type DayLog = Schemas['LogReply']
-export type Strike = Schemas['StrikeReply']
-export type EventBody = Schemas['EventBody']
+export type StrikeFigures = Schemas['StrikeReply']
+export type FactBody = Schemas['FactBody']
+export type FishedBody = Schemas['FishedBody']
 
 export const tripsOf = (boat: string) =>
   queryOptions({
@@ -24,7 +25,14 @@ export const saveTrip = (boat: string, trip: Trip) =>
     api.PUT('/api/boats/{boat}/trips/{trip}', { params: { path: { boat, trip: trip.tripId } }, body: trip }),
   )
 
-export const sendEvents = (boat: string, trip: string, events: EventBody[]) =>
+export const sendFacts = (boat: string, facts: FactBody[], fished: FishedBody[]) =>
+  ask((api) => api.POST('/api/boats/{boat}/facts', { params: { path: { boat } }, body: { facts, fished } }))
+
+/** As the first edition of this page reported; some browser may still hold one. */
+export const sendEvent = (boat: string, trip: string, event: unknown) =>
   ask((api) =>
-    api.POST('/api/boats/{boat}/trips/{trip}/events', { params: { path: { boat, trip } }, body: { events } }),
+    api.POST('/api/boats/{boat}/trips/{trip}/events', {
+      params: { path: { boat, trip } },
+      body: { events: [event] } as never,
+    }),
   )

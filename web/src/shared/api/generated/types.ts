@@ -180,6 +180,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/export/mark": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mark"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/facts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/fixes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fixes"];
+        put?: never;
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/forget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["forget"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boats/{boat}/gear": {
         parameters: {
             query?: never;
@@ -564,6 +644,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/trips/{trip}/exposure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exposure"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boats/{boat}/trips/{trip}/log": {
         parameters: {
             query?: never;
@@ -572,6 +668,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["log"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/trips/{trip}/state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state"];
         put?: never;
         post?: never;
         delete?: never;
@@ -773,6 +885,11 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        Annotated: {
+            note: string;
+            /** Format: uuid */
+            targetId: string;
+        };
         AnswerBody: {
             choice?: string;
             /** Format: double */
@@ -782,6 +899,18 @@ export interface components {
             topic: "TARGET" | "CREW" | "BAG" | "SURFACE" | "STEP" | "CLARITY" | "SKY" | "SEA" | "STREAM" | "DEPTH" | "STRUCTURE" | "BIRDS" | "BAIT" | "FORAGE" | "LIVE_BAIT" | "DEAD_BAIT" | "FLOATING" | "WEED" | "FRESH" | "FLEET" | "LIGHT" | "MOON" | "SEASON" | "BOX" | "BOAT" | "SCHOOL";
             /** Format: double */
             value?: number;
+        };
+        BaitCaught: {
+            bait: string;
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            lengthM?: number;
+        };
+        BaitDead: {
+            bait: string;
+            /** Format: int32 */
+            count: number;
         };
         BaitReply: {
             bend?: components["schemas"]["Bend"];
@@ -801,6 +930,11 @@ export interface components {
             /** @enum {string} */
             playbook: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
             spells: components["schemas"]["SpellReply"][];
+        };
+        Batch: {
+            /** Format: uuid */
+            deviceId: string;
+            fixes: components["schemas"]["FixBody"][];
         };
         BenchChangeReply: {
             /** Format: uuid */
@@ -1046,6 +1180,17 @@ export interface components {
             /** @enum {string} */
             first: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
         };
+        Changed: {
+            fished?: string;
+            /** Format: double */
+            letOutM?: number;
+            /** Format: uuid */
+            lineId: string;
+        };
+        Checked: {
+            /** Format: uuid */
+            lineId: string;
+        };
         ChoiceReply: {
             /** @enum {string} */
             joint: "CRIMP" | "DOUBLE_CRIMP" | "SIX_TURN_KNOT" | "DOUBLED_KNOT" | "SPLICED_EYE" | "HAYWIRE_TWIST" | "WIRE_KNOT" | "LOOP_TO_LOOP" | "SEVEN_TURN_JOIN" | "WRAPPED_JOIN" | "SPLICE_OVER";
@@ -1088,6 +1233,10 @@ export interface components {
             /** @enum {string} */
             reason: "NEARER" | "TWIN" | "FAR_CENTRE" | "COMES_ACROSS" | "STAYS";
         };
+        Cleared: {
+            /** Format: uuid */
+            lineId: string;
+        };
         CountReply: {
             bounds: components["schemas"]["BoundReply"][];
             /** Format: int32 */
@@ -1098,6 +1247,12 @@ export interface components {
             asternM: number;
             /** Format: double */
             starboardM: number;
+        };
+        Cued: {
+            /** @enum {string} */
+            cue: "TIP_TOO_FAST" | "STILL_TIP" | "SLACK" | "BAIT_OVERTAKES" | "CIRCLES";
+            /** Format: uuid */
+            lineId: string;
         };
         Cut: {
             /** Format: double */
@@ -1185,45 +1340,55 @@ export interface components {
             letOut?: components["schemas"]["SoughtReply"];
             speed: components["schemas"]["SoughtReply"];
         };
-        EventBody: {
-            /** Format: double */
-            courseDeg?: number;
+        Engines: {
+            /** Format: int32 */
+            running: number;
+        };
+        FactBody: {
             /** Format: date-time */
             deviceAt: string;
             /** Format: uuid */
             deviceId: string;
-            draft?: components["schemas"]["SpreadDraft"];
+            /** Format: int32 */
+            edition: number;
             /** Format: uuid */
-            eventId: string;
-            /** Format: double */
-            fishLengthM?: number;
-            /** Format: double */
-            fishMassKg?: number;
+            factId: string;
             /** Format: date-time */
             happenedAt: string;
-            /** @enum {string} */
-            kind: "STRUCK" | "LANDED" | "LOST" | "ANNOTATED" | "RETRACTED" | "SET" | "CHANGED" | "CLEARED" | "FIX";
-            /** Format: double */
-            latitudeDeg?: number;
-            /** Format: double */
-            letOutM?: number;
+            kind: string;
+            payload: components["schemas"]["Struck"] | components["schemas"]["Landed"] | components["schemas"]["Lost"] | components["schemas"]["Followed"] | components["schemas"]["Set"] | components["schemas"]["Changed"] | components["schemas"]["Cleared"] | components["schemas"]["Renewed"] | components["schemas"]["Checked"] | components["schemas"]["Touched"] | components["schemas"]["Cued"] | components["schemas"]["Engines"] | components["schemas"]["Sighted"] | components["schemas"]["BaitCaught"] | components["schemas"]["BaitDead"] | components["schemas"]["Opened"] | components["schemas"]["Annotated"] | components["schemas"]["Retracted"];
             /** Format: uuid */
-            lineId?: string;
-            /** Format: double */
-            longitudeDeg?: number;
-            note?: string;
-            /** Format: int32 */
-            revision?: number;
-            speciesName?: string;
-            /** Format: double */
-            speedOverGroundMps?: number;
-            /** Format: uuid */
-            spreadId?: string;
-            /** Format: uuid */
-            targetId?: string;
+            tripId: string;
         };
-        EventsBody: {
-            events: components["schemas"]["EventBody"][];
+        FactReply: {
+            /** Format: date-time */
+            deviceAt: string;
+            /** Format: uuid */
+            deviceId: string;
+            /** Format: uuid */
+            factId: string;
+            /** Format: date-time */
+            happenedAt: string;
+            kind: string;
+            payload: {
+                [key: string]: unknown;
+            };
+        };
+        FactsBody: {
+            facts: components["schemas"]["FactBody"][];
+            fished?: components["schemas"]["FishedBody"][];
+        };
+        FactsReply: {
+            facts: components["schemas"]["Taken"][];
+            lacking: string[];
+        };
+        FaultReply: {
+            /** @enum {string} */
+            code: "MISSING" | "UNKNOWN_FIELD" | "WRONG_TYPE" | "NOT_FINITE" | "NUL_CHARACTER" | "MALFORMED" | "OUT_OF_RANGE" | "UNDER_ANOTHER" | "OVER_ANOTHER" | "OUT_OF_TIME" | "AND_MORE" | "TOO_LONG" | "NOT_EXACTLY_ONE" | "TOO_MANY" | "TOO_FEW" | "NOT_ONE_OF" | "NOT_FOUND" | "UNREADABLE_QUANTITY" | "LURE_WITHOUT_FORCE" | "LET_OUT_SHORTER_THAN_TACKLE" | "HOLDER_TAKEN" | "HOLDER_IN_USE" | "TWICE" | "CHAIN_MUST_END_IN_LINE" | "WRONG_KIND_OF_GEAR" | "GEAR_UNUSABLE" | "FORGOTTEN" | "EXPORT_IS_OLD" | "EVENT_ID_REUSED" | "NEEDS_A_DOWNRIGGER" | "BRANCH_ON_DOWNRIGGER" | "BRANCH_MISPLACED" | "UPSIDE_DOWN" | "TRACK_TURNS_BACK" | "CALIBRATION_WITHOUT_ITEM" | "CALIBRATION_NO_SHAPE" | "CALIBRATION_NO_ANSWER" | "CALIBRATION_AT_END" | "CALIBRATION_NOT_LATEST" | "CALIBRATION_CHANGED" | "CALIBRATION_TAKEN_BACK" | "UNREADABLE_TABLE" | "TIME_ZONE_UNKNOWN";
+            field: string;
+            mend: string;
+            message: string;
+            value: string;
         };
         FigureReply: {
             /** @enum {string} */
@@ -1254,6 +1419,33 @@ export interface components {
             share?: number;
             warns: boolean;
         };
+        FishedBody: {
+            draft: components["schemas"]["SpreadDraft"];
+            /** Format: int32 */
+            revision?: number;
+            seen?: {
+                [key: string]: number;
+            };
+            /** Format: uuid */
+            spreadId?: string;
+        };
+        FixBody: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            courseDeg?: number;
+            /** Format: double */
+            latitudeDeg: number;
+            /** Format: double */
+            longitudeDeg: number;
+            /** Format: double */
+            speedOverGroundMps?: number;
+        };
+        Followed: {
+            fished?: string;
+            /** Format: uuid */
+            lineId: string;
+        };
         FootDraft: {
             /** @enum {string} */
             above?: "CRIMP" | "DOUBLE_CRIMP" | "SIX_TURN_KNOT" | "DOUBLED_KNOT" | "SPLICED_EYE" | "HAYWIRE_TWIST" | "WIRE_KNOT" | "LOOP_TO_LOOP" | "SEVEN_TURN_JOIN" | "WRAPPED_JOIN" | "SPLICE_OVER";
@@ -1263,6 +1455,9 @@ export interface components {
             fitting?: "SWIVEL" | "BEADED_SWIVEL" | "SNAP_SWIVEL" | "THREE_WAY" | "SOLID_RING";
             /** Format: double */
             fittingN?: number;
+        };
+        ForgetBody: {
+            mark: string;
         };
         FoulReply: {
             /** Format: double */
@@ -1393,6 +1588,16 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        Landed: {
+            /** Format: double */
+            lengthM?: number;
+            /** Format: double */
+            massKg?: number;
+            released?: boolean;
+            species: string;
+            /** Format: uuid */
+            strikeId: string;
+        };
         LightReply: {
             /** Format: date-time */
             from: string;
@@ -1460,6 +1665,16 @@ export interface components {
             strikeDragN: number;
             tackle: components["schemas"]["PieceDraft"][];
         };
+        LineExposure: {
+            /** Format: double */
+            fightingS: number;
+            /** Format: uuid */
+            lineId: string;
+            /** Format: double */
+            outS: number;
+            /** Format: double */
+            unknownS: number;
+        };
         LineGearBody: {
             /** Format: double */
             densityKgPerM3: number;
@@ -1509,6 +1724,16 @@ export interface components {
             /** Format: double */
             weakestN: number;
         };
+        LineState: {
+            /** Format: double */
+            letOutM?: number;
+            /** Format: uuid */
+            lineId: string;
+            /** Format: date-time */
+            since: string;
+            /** @enum {string} */
+            state: "OUT" | "FIGHTING" | "IN" | "UNKNOWN";
+        };
         LineWire: {
             /** Format: double */
             densityKgPerM3: number;
@@ -1526,8 +1751,21 @@ export interface components {
             line: components["schemas"]["LineWire"];
         };
         LogReply: {
+            facts: components["schemas"]["FactReply"][];
             strikes: components["schemas"]["StrikeReply"][];
             trip: components["schemas"]["TripBody"];
+        };
+        Lost: {
+            /** @enum {string} */
+            how?: "KNOCKED_OFF" | "PULLED_HOOK" | "CUT_OFF" | "BROKE" | "THROWN_AT_BOAT";
+            /** Format: uuid */
+            strikeId: string;
+        };
+        LureAt: {
+            /** Format: double */
+            latitudeDeg: number;
+            /** Format: double */
+            longitudeDeg: number;
         };
         LureGearBody: {
             colour: string;
@@ -1684,6 +1922,11 @@ export interface components {
             speedThroughWaterMps: number;
             stated?: components["schemas"]["StatedBody"];
         };
+        Opened: {
+            found: string;
+            /** Format: uuid */
+            strikeId: string;
+        };
         OriginBody: {
             lacks: components["schemas"]["SentenceReply"][];
             notes: components["schemas"]["SentenceReply"][];
@@ -1736,6 +1979,36 @@ export interface components {
             heightM: number;
             /** Format: double */
             lateralM: number;
+        };
+        Piece: {
+            /** Format: double */
+            densityKgPerM3: number;
+            /** Format: double */
+            depthM?: number;
+            /** Format: double */
+            diameterM: number;
+            /** Format: double */
+            diveAreaM2?: number;
+            /** Format: double */
+            dragAreaM2?: number;
+            /** Format: double */
+            lengthM: number;
+            /** Format: uuid */
+            lineGearId: string;
+            lineName: string;
+            /** Format: uuid */
+            lureGearId?: string;
+            lureName?: string;
+            /** Format: double */
+            massKg?: number;
+            /** Format: double */
+            normalDrag: number;
+            /** Format: double */
+            sideAreaM2?: number;
+            /** Format: double */
+            tangentialDrag: number;
+            /** Format: double */
+            volumeM3?: number;
         };
         PieceDraft: {
             branch?: components["schemas"]["BranchDraft"];
@@ -1840,6 +2113,18 @@ export interface components {
             /** Format: uuid */
             gearId: string;
             name: string;
+        };
+        Renewed: {
+            /** Format: uuid */
+            lineId: string;
+        };
+        Reply: {
+            /** Format: int32 */
+            kept: number;
+        };
+        Retracted: {
+            /** Format: uuid */
+            targetId: string;
         };
         RideReply: {
             /** Format: int32 */
@@ -1982,6 +2267,13 @@ export interface components {
             figures: components["schemas"]["FigureReply"][];
             text: string;
         };
+        Set: {
+            fished?: string;
+            /** Format: double */
+            letOutM?: number;
+            /** Format: uuid */
+            lineId: string;
+        };
         SetAside: {
             kept: string;
             mend: string;
@@ -2033,6 +2325,23 @@ export interface components {
             tooLittleDeg: number;
             /** Format: double */
             wantedDeg: number;
+        };
+        Sighted: {
+            /** Format: double */
+            bearingDeg?: number;
+            /** Format: double */
+            bottomM?: number;
+            /** Format: double */
+            distanceM?: number;
+            note?: string;
+            /** Format: double */
+            speedMps?: number;
+            /** Format: double */
+            topM?: number;
+            /** Format: double */
+            towardsDeg?: number;
+            /** @enum {string} */
+            what: "BIRDS_SEARCHING" | "BIRDS_DIVING" | "BIRDS_TRAVELLING" | "BIRDS_RESTING" | "BAIT" | "FISH_BREAKING" | "FISH_DEEP" | "WEED" | "FLOATING_THING" | "EDGE" | "SHARK" | "BOAT";
         };
         SlowerReply: {
             /** Format: double */
@@ -2105,6 +2414,18 @@ export interface components {
             /** @enum {string} */
             waters: "WARM" | "COLD";
         };
+        State: {
+            bag: {
+                [key: string]: number;
+            };
+            /** Format: int32 */
+            engines?: number;
+            lines: components["schemas"]["LineState"][];
+            on: string[];
+            well: {
+                [key: string]: number;
+            };
+        };
         StatedBody: {
             /** Format: double */
             letOutM: number;
@@ -2135,34 +2456,53 @@ export interface components {
             lineId: string;
             says: components["schemas"]["SentenceReply"][];
         };
+        StreamingResponseBody: unknown;
         StrikeReply: {
-            /** Format: double */
-            asternM?: number;
-            /** Format: double */
-            depthM?: number;
             /** Format: uuid */
             eventId: string;
             /** Format: date-time */
             happenedAt: string;
+            /** @enum {string} */
+            how?: "KNOCKED_OFF" | "PULLED_HOOK" | "CUT_OFF" | "BROKE" | "THROWN_AT_BOAT";
+            line?: components["schemas"]["StruckLine"];
+            /** Format: uuid */
+            lineId: string;
+            lureAt?: components["schemas"]["LureAt"];
+            notes: string[];
+            /** @enum {string} */
+            outcome: "OPEN" | "LANDED" | "RELEASED" | "LOST";
+            solverEdition?: string;
+            species: string[];
+        };
+        Struck: {
+            fished?: string;
+            /** Format: uuid */
+            lineId: string;
+        };
+        StruckLine: {
+            /** Format: double */
+            asternM?: number;
+            /** Format: double */
+            cableOutM?: number;
+            /** Format: double */
+            depthM?: number;
             holderName: string;
             label: string;
             /** Format: double */
             letOutM: number;
-            /** Format: uuid */
-            lineId: string;
             lureName: string;
-            notes: string[];
-            /** @enum {string} */
-            outcome: "OPEN" | "LANDED" | "LOST";
+            pieces: components["schemas"]["Piece"][];
             regime: string;
             /** Format: int32 */
-            revision: number;
-            solverEdition: string;
-            species: string[];
+            revision?: number;
             /** Format: double */
             speedThroughWaterMps: number;
             /** Format: uuid */
-            spreadId: string;
+            spreadId?: string;
+            /** Format: double */
+            starboardM?: number;
+            /** Format: double */
+            strikeDragN: number;
             /** Format: double */
             towPullN?: number;
         };
@@ -2174,6 +2514,14 @@ export interface components {
             /** Format: double */
             lureSpeedMps: number;
             nodes: number[];
+        };
+        Taken: {
+            /** Format: uuid */
+            factId?: string;
+            faults: components["schemas"]["FaultReply"][];
+            kept?: string;
+            /** @enum {string} */
+            outcome: "KEPT" | "KEPT_BEFORE" | "REFUSED";
         };
         TakenReply: {
             /** Format: double */
@@ -2264,6 +2612,10 @@ export interface components {
             /** @enum {string} */
             topic: "TARGET" | "CREW" | "BAG" | "SURFACE" | "STEP" | "CLARITY" | "SKY" | "SEA" | "STREAM" | "DEPTH" | "STRUCTURE" | "BIRDS" | "BAIT" | "FORAGE" | "LIVE_BAIT" | "DEAD_BAIT" | "FLOATING" | "WEED" | "FRESH" | "FLEET" | "LIGHT" | "MOON" | "SEASON" | "BOX" | "BOAT" | "SCHOOL";
             words: string;
+        };
+        Touched: {
+            /** Format: uuid */
+            lineId: string;
         };
         TowReply: {
             /** Format: double */
@@ -2727,6 +3079,152 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["DepthReply"];
                 };
+            };
+        };
+    };
+    export: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    mark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkReply"];
+                };
+            };
+        };
+    };
+    take_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FactsBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FactsReply"];
+                };
+            };
+        };
+    };
+    fixes: {
+        parameters: {
+            query: {
+                from: string;
+                to: string;
+                everyS?: number;
+            };
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FixBody"][];
+                };
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Batch"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Reply"];
+                };
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ForgetBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -3534,7 +4032,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["EventsBody"];
+                "application/json": string;
             };
         };
         responses: {
@@ -3545,6 +4043,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LogReply"];
+                };
+            };
+        };
+    };
+    exposure: {
+        parameters: {
+            query: {
+                from: string;
+                to: string;
+            };
+            header?: never;
+            path: {
+                boat: string;
+                trip: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineExposure"][];
                 };
             };
         };
@@ -3568,6 +4092,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LogReply"];
+                };
+            };
+        };
+    };
+    state: {
+        parameters: {
+            query: {
+                at: string;
+            };
+            header?: never;
+            path: {
+                boat: string;
+                trip: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["State"];
                 };
             };
         };

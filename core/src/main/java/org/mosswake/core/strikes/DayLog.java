@@ -1,71 +1,188 @@
 package org.mosswake.core.strikes;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Comparator;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.UUID;
-import org.mosswake.core.strikes.Event.Annotated;
-import org.mosswake.core.strikes.Event.Landed;
-import org.mosswake.core.strikes.Event.Lost;
-import org.mosswake.core.strikes.Event.Retracted;
-import org.mosswake.core.strikes.Event.Struck;
+import java.util.stream.Stream;
+import org.mosswake.core.strikes.Happening.Annotated;
+import org.mosswake.core.strikes.Happening.BaitCaught;
+import org.mosswake.core.strikes.Happening.BaitDead;
+import org.mosswake.core.strikes.Happening.Engines;
+import org.mosswake.core.strikes.Happening.Landed;
+import org.mosswake.core.strikes.Happening.Lost;
+import org.mosswake.core.strikes.Happening.OfLine;
+import org.mosswake.core.strikes.Happening.OfStrike;
+import org.mosswake.core.strikes.Happening.Opened;
+import org.mosswake.core.strikes.Happening.Retracted;
+import org.mosswake.core.strikes.Happening.Struck;
 import org.mosswake.core.strikes.StrikeState.Outcome;
 
-/** The strikes of a day, folded from its events: duplicates count once, and order of arrival does not matter. */
-public record DayLog(List<StrikeState> strikes) {
-    private static final Comparator<Event> IN_TIME =
-            Comparator.comparing(Event::at).thenComparing(Event::id);
+/**
+ * A day, folded from its facts: duplicates count once, and order of arrival does not matter. What was taken back never
+ * was, whenever it was taken back. The device folds the same way (web/src/strikes/fold).
+ */
+public final class DayLog {
+    private final List<Fact> standing;
+    private final List<StrikeState> strikes;
+    private final SortedMap<String, List<Stretch>> lines;
 
-    public static DayLog of(Collection<? extends Event> events) {
-        var distinct = new HashMap<UUID, Event>();
-        events.forEach(event -> distinct.putIfAbsent(event.id(), event));
-        var inTime = distinct.values().stream().sorted(IN_TIME).toList();
+    private DayLog(List<Fact> standing) {
+        this.standing = standing;
+        var about = about(standing);
+        this.strikes = standing.stream()
+                .filter(fact -> fact.what() instanceof Struck)
+                .map(fact -> state(fact, about.getOrDefault(fact.id(), List.of())))
+                .toList();
+        this.lines = lines(standing);
+    }
+
+    /** Facts by what they are about, in time. */
+    private static Map<UUID, List<Fact>> about(List<Fact> standing) {
+        var about = new HashMap<UUID, List<Fact>>();
+        for (Fact fact : standing) {
+            UUID target = fact.what() instanceof OfStrike of
+                    ? of.strikeId()
+                    : fact.what() instanceof Annotated note ? note.targetId() : null;
+            if (target != null) {
+                about.computeIfAbsent(target, id -> new ArrayList<>()).add(fact);
+            }
+        }
+        return about;
+    }
+
+    public static DayLog of(Collection<Fact> facts) {
+        var distinct = new HashMap<UUID, Fact>();
+        facts.forEach(fact -> distinct.putIfAbsent(fact.id(), fact));
+        var inTime = distinct.values().stream().sorted(Fact.IN_TIME).toList();
         Set<UUID> gone = retracted(inTime);
-        var standing =
-                inTime.stream().filter(event -> !gone.contains(event.id())).toList();
-        return new DayLog(standing.stream()
-                .filter(Struck.class::isInstance)
-                .map(event -> state((Struck) event, standing))
-                .toList());
+        return new DayLog(
+                inTime.stream().filter(fact -> !gone.contains(fact.id())).toList());
     }
 
     /**
      * Later retractions are judged first, so that one which was itself taken back takes nothing. A retraction can take
      * back only an earlier retraction, so none can be taken back in a ring.
      */
-    private static Set<UUID> retracted(List<Event> inTime) {
+    private static Set<UUID> retracted(List<Fact> inTime) {
         var gone = new HashSet<UUID>();
         var laterRetractions = new HashSet<UUID>();
         for (int i = inTime.size() - 1; i >= 0; i--) {
-            if (inTime.get(i) instanceof Retracted retraction) {
-                laterRetractions.add(retraction.id());
-                if (!gone.contains(retraction.id()) && !laterRetractions.contains(retraction.target())) {
-                    gone.add(retraction.target());
+            Fact fact = inTime.get(i);
+            if (fact.what() instanceof Retracted retraction) {
+                laterRetractions.add(fact.id());
+                if (!gone.contains(fact.id()) && !laterRetractions.contains(retraction.targetId())) {
+                    gone.add(retraction.targetId());
                 }
             }
         }
         return gone;
     }
 
-    private static StrikeState state(Struck strike, List<Event> standing) {
-        var species = new ArrayList<String>();
-        var notes = new ArrayList<String>();
-        boolean lost = false;
-        for (Event event : standing) {
-            if (event instanceof Landed landed && landed.strike().equals(strike.id())) {
-                species.add(landed.species());
-            } else if (event instanceof Lost gone && gone.strike().equals(strike.id())) {
-                lost = true;
-            } else if (event instanceof Annotated note && note.target().equals(strike.id())) {
-                notes.add(note.note());
+    /** In time. */
+    public List<StrikeState> strikes() {
+        return strikes;
+    }
+
+    /** Of each line that was spoken of, by the text of its id, in time; the last one lasts. */
+    public SortedMap<String, List<Stretch>> lines() {
+        return lines;
+    }
+
+    private static SortedMap<String, List<Stretch>> lines(List<Fact> standing) {
+        var lineOf = new HashMap<UUID, UUID>();
+        var stories = new HashMap<UUID, LineStory>();
+        for (Fact fact : standing) {
+            if (fact.what() instanceof OfLine of) {
+                lineOf.put(fact.id(), of.lineId());
+                stories.computeIfAbsent(
+                        of.lineId(), id -> new LineStory(standing.get(0).at()));
             }
         }
-        Outcome outcome = !species.isEmpty() ? Outcome.LANDED : lost ? Outcome.LOST : Outcome.OPEN;
+        for (Fact fact : standing) {
+            if (fact.what() instanceof OfLine of) {
+                stories.get(of.lineId()).tell(fact);
+            } else if (LineStory.ends(fact)) {
+                UUID strike = ((OfStrike) fact.what()).strikeId();
+                Optional.ofNullable(lineOf.get(strike)).map(stories::get).ifPresent(story -> story.ended(fact, strike));
+            }
+        }
+        var told = new TreeMap<String, List<Stretch>>();
+        stories.forEach((id, story) -> told.put(id.toString(), story.stretches()));
+        return Collections.unmodifiableSortedMap(told);
+    }
+
+    /** As it stood at a moment. */
+    public DayState at(Instant moment) {
+        var how = new TreeMap<String, Stretch>();
+        lines.forEach((line, stretches) -> stretches.stream()
+                .filter(stretch -> stretch.holds(moment))
+                .findFirst()
+                .ifPresent(stretch -> how.put(line, stretch)));
+        var bag = new TreeMap<String, Integer>();
+        var well = new TreeMap<String, Integer>();
+        Optional<Integer> engines = Optional.empty();
+        for (Fact fact : standing) {
+            if (fact.at().isAfter(moment)) {
+                break;
+            }
+            if (fact.what() instanceof Landed fish && fish.isKept()) {
+                bag.merge(fish.species(), 1, Integer::sum);
+            } else if (fact.what() instanceof BaitCaught caught) {
+                well.merge(caught.bait(), caught.count(), Integer::sum);
+            } else if (fact.what() instanceof BaitDead dead) {
+                well.computeIfPresent(dead.bait(), (bait, count) -> Math.max(0, count - dead.count()));
+            } else if (fact.what() instanceof Engines said) {
+                engines = Optional.of(said.running());
+            }
+        }
+        var on = strikes.stream()
+                .filter(strike -> strike.isOnAt(moment))
+                .map(StrikeState::id)
+                .toList();
+        return new DayState(how, on, bag, engines, well);
+    }
+
+    /** Of each line that was spoken of; a line nobody took in lasts to the end of the span. */
+    public SortedMap<String, Exposure> exposure(Instant from, Instant to) {
+        var sums = new TreeMap<String, Exposure>();
+        lines.forEach((line, stretches) -> sums.put(line, Exposure.of(stretches, from, to)));
+        return sums;
+    }
+
+    private static StrikeState state(Fact strike, List<Fact> about) {
+        var ends = about.stream().filter(LineStory::ends).toList();
+        List<Landed> fish = of(about, Landed.class).toList();
+        Optional<Lost> lost = of(about, Lost.class).findFirst();
         return new StrikeState(
-                strike.id(), strike.at(), strike.line(), outcome, List.copyOf(species), List.copyOf(notes));
+                strike.id(),
+                strike.at(),
+                ((Struck) strike.what()).lineId(),
+                outcome(fish, lost.isPresent()),
+                ends.stream().findFirst().map(Fact::at),
+                fish,
+                lost.flatMap(Lost::how),
+                of(about, Annotated.class).map(Annotated::note).toList(),
+                of(about, Opened.class).map(Opened::found).toList());
+    }
+
+    private static <T extends Happening> Stream<T> of(List<Fact> facts, Class<T> kind) {
+        return facts.stream().map(Fact::what).filter(kind::isInstance).map(kind::cast);
+    }
+
+    private static Outcome outcome(List<Landed> fish, boolean lost) {
+        if (!fish.isEmpty()) {
+            return fish.stream().anyMatch(Landed::isKept) ? Outcome.LANDED : Outcome.RELEASED;
+        }
+        return lost ? Outcome.LOST : Outcome.OPEN;
     }
 }

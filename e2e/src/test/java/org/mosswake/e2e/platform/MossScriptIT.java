@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -62,6 +63,10 @@ class MossScriptIT {
         List<String> kept = StartCommand.rows(quiet);
         assertThat(StartCommand.rows(underLoad)).hasSizeLessThanOrEqualTo(kept.size());
 
+        String forgotten = forgetTheFirstBoat();
+        Path without = folder.resolve("without.dump");
+        assertThat(moss.run("backup", without.toString())).contains("all that is kept");
+
         moss.postmaster().destroyForcibly();
         StartCommand.await("the page says the database is gone", 30, () -> moss.health() == 503);
         StartCommand.await("PostgreSQL is started again", 60, () -> moss.health() == 200);
@@ -77,7 +82,25 @@ class MossScriptIT {
         // Whatever the kill left, the next start goes on with what was kept.
         Path after = folder.resolve("after.dump");
         assertThat(moss.run("backup", after.toString())).contains("all that is kept");
-        assertThat(StartCommand.rows(after)).isEqualTo(kept);
+        assertThat(StartCommand.rows(after)).isEqualTo(StartCommand.rows(without));
+
+        // An older backup brings back everything but who asked to be forgotten since.
+        assertThat(moss.run("restore", quiet.toString())).contains("restored from");
+        assertThat(moss.run("backup", after.toString())).contains("all that is kept");
+        assertThat(StartCommand.rows(after))
+                .filteredOn(row -> row.contains(forgotten))
+                .hasSize(1);
+        assertThat(StartCommand.rows(after)).isEqualTo(StartCommand.rows(without));
+    }
+
+    /** As she asks for it: taken away first. */
+    private String forgetTheFirstBoat() {
+        String boat = moss.firstBoat();
+        var mark = Pattern.compile("\"mark\": ?\"(\\w+)\"").matcher(moss.get("/api/boats/" + boat + "/export"));
+        assertThat(mark.find()).isTrue();
+        assertThat(moss.post("/api/boats/" + boat + "/forget", "{\"mark\":\"" + mark.group(1) + "\"}"))
+                .isEqualTo(204);
+        return boat;
     }
 
     private void restoresElsewhere(Path quiet, Path underLoad, List<String> kept) throws Exception {

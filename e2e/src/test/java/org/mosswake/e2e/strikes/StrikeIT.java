@@ -5,7 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.mosswake.e2e.support.Journey;
 
@@ -22,7 +25,7 @@ class StrikeIT extends Journey {
     void aStrikeAcknowledgedSurvivesAKill() {
         assertThat(rows()).hasCount(5);
         page.waitForResponse(
-                r -> r.url().endsWith("/events") && r.ok(),
+                r -> r.url().endsWith("/facts") && r.ok(),
                 () -> button("Strike on P2").click());
         product.kill();
         product.start();
@@ -48,6 +51,97 @@ class StrikeIT extends Journey {
         page.reload();
         solved();
         assertThat(rows()).hasCount(before + 1);
+    }
+
+    /** Two tabs of one device and another device; the server stumbles, is busy, and forgets who asks. */
+    @Test
+    void nothingIsLostOverTabsDevicesAndRefusals() {
+        rows().first().waitFor();
+        int before = rows().count();
+        Page second = newTab();
+        second.navigate(page.url());
+        Page other = elsewhere();
+        other.navigate(page.url());
+        var status = new AtomicInteger(500);
+        page.context().route("**/facts", route -> {
+            if (status.get() == 200) {
+                route.resume();
+            } else {
+                route.fulfill(new Route.FulfillOptions()
+                        .setStatus(status.get())
+                        .setContentType("application/problem+json")
+                        .setBody("{}"));
+            }
+        });
+        for (int next : new int[] {500, 429, 401}) {
+            status.set(next);
+            button("Strike on C1").click();
+            second.getByLabel("Strike on S1").click();
+            other.getByLabel("Strike on P1").click();
+        }
+        assertThat(page.getByText("kept on this device and will be sent again")).isVisible();
+        assertThat(page.getByText("not sent yet")).hasCount(6);
+        page.reload();
+        assertThat(page.getByText("not sent yet")).hasCount(6);
+        status.set(200);
+        assertThat(page.getByText("not sent yet"))
+                .hasCount(0, new LocatorAssertions.HasCountOptions().setTimeout(40_000));
+        assertThat(second.getByText("not sent yet")).hasCount(0);
+        page.reload();
+        assertThat(rows()).hasCount(before + 9);
+    }
+
+    /** A fish is landed while nobody answers: this device folds it among what it knows. */
+    @Test
+    void aFishIsLandedWithoutALink() {
+        rows().first().waitFor();
+        page.context().route("**/facts", Route::abort);
+        button("Strike on P2").click();
+        rows().first().getByRole(AriaRole.BUTTON).first().click();
+        page.getByLabel("Fish landed").fill("king");
+        button("Landed").click();
+        assertThat(rows().first()).containsText("king");
+        assertThat(rows().first()).containsText("not sent yet");
+        page.context().unroute("**/facts");
+        assertThat(page.getByText("not sent yet"))
+                .hasCount(0, new LocatorAssertions.HasCountOptions().setTimeout(40_000));
+        assertThat(rows().first()).containsText("king");
+    }
+
+    @Test
+    void theFirstStrikeStartsADayOut() {
+        page.getByLabel("Boat", new Page.GetByLabelOptions().setExact(true)).selectOption("Sprat");
+        page.getByText("The first strike starts a day out").waitFor();
+        button("Strike on D1").click();
+        assertThat(rows()).hasCount(1);
+        assertThat(page.getByText("not sent yet")).hasCount(0);
+        page.reload();
+        assertThat(rows()).hasCount(1);
+        assertThat(rows().first()).containsText("D1");
+    }
+
+    /** As the page before this one left it in its own queue. */
+    @Test
+    void whatTheLastPageStillHeldIsTakenUp() {
+        rows().first().waitFor();
+        int before = rows().count();
+        page.evaluate("""
+                async () => {
+                  const [boat] = location.pathname.split('/').slice(2)
+                  const trips = await (await fetch(`/api/boats/${boat}/trips`)).json()
+                  const spread = location.pathname.split('/')[4]
+                  const kept = await (await fetch(`/api/boats/${boat}/spreads/${spread}`)).json()
+                  const event = { eventId: crypto.randomUUID(), kind: 'STRUCK', deviceId: crypto.randomUUID(),
+                    happenedAt: '2026-06-18T11:00:00Z', deviceAt: '2026-06-18T11:00:00Z',
+                    spreadId: spread, revision: kept.revision, lineId: kept.draft.lines[0].lineId }
+                  localStorage.setItem('moss.outbox',
+                    JSON.stringify([{ boat, trip: trips[0].tripId, words: 'Strike', event }]))
+                }""");
+        page.reload();
+        assertThat(rows()).hasCount(before + 1);
+        assertThat(rows().first()).containsText("08:00");
+        assertThat((Boolean) page.evaluate("localStorage.getItem('moss.outbox') === null"))
+                .isTrue();
     }
 
     @Test

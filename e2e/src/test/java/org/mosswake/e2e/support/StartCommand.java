@@ -130,19 +130,30 @@ public final class StartCommand {
                 .build());
     }
 
-    public String firstBoat() {
+    public int post(String path, String json) {
+        return status(HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                .header("Content-Type", "application/json")
+                .POST(BodyPublishers.ofString(json))
+                .build());
+    }
+
+    public String get(String path) {
         try {
-            var request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/api/boats"))
+            var request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
                     .build();
-            String boats = HTTP.send(request, BodyHandlers.ofString()).body();
-            var id = Pattern.compile("[0-9a-f]{8}-[0-9a-f-]{27}").matcher(boats);
-            if (!id.find()) {
-                throw new AssertionError("no boat: " + boats);
-            }
-            return id.group();
+            return HTTP.send(request, BodyHandlers.ofString()).body();
         } catch (IOException | InterruptedException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    public String firstBoat() {
+        String boats = get("/api/boats");
+        var id = Pattern.compile("[0-9a-f]{8}-[0-9a-f-]{27}").matcher(boats);
+        if (!id.find()) {
+            throw new AssertionError("no boat: " + boats);
+        }
+        return id.group();
     }
 
     private static int status(HttpRequest request) {

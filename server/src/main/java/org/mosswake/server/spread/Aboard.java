@@ -1,5 +1,6 @@
 package org.mosswake.server.spread;
 
+import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +12,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.rig.RigNumbers;
 import org.mosswake.core.spread.Boat;
 import org.mosswake.core.spread.Holder;
 import org.mosswake.core.spread.Idle;
@@ -46,9 +48,11 @@ class Aboard implements MarkedReply.Source {
     private final GearService gear;
     private final GearMapper stamps;
     private final BenchNumbersService numbers;
+    private final GearHistory history;
     private final Map<UUID, Things> kept = new ConcurrentHashMap<>();
 
-    Aboard(BoatService boats, GearService gear, GearMapper stamps, BenchNumbersService numbers) {
+    Aboard(BoatService boats, GearService gear, GearMapper stamps, BenchNumbersService numbers, GearHistory history) {
+        this.history = history;
         this.boats = boats;
         this.gear = gear;
         this.stamps = stamps;
@@ -66,9 +70,16 @@ class Aboard implements MarkedReply.Source {
     }
 
     private Things read(UUID vessel, String stamp) {
-        BoatBody body = boats.boat(vessel);
+        return things(stamp, boats.boat(vessel), gear.of(vessel), numbers.of(vessel));
+    }
+
+    /** As a device saw it, or as it was at a moment. */
+    Things asSeen(UUID vessel, Map<UUID, Integer> versions, Instant at) {
+        return things("", history.boat(vessel, versions, at), history.gear(vessel, versions, at), numbers.of(vessel));
+    }
+
+    private static Things things(String stamp, BoatBody body, GearService.Gear gear, RigNumbers numbers) {
         Boat boat = usable(body).item().orElseThrow(() -> refused(body));
-        GearService.Gear gear = this.gear.of(vessel);
         var unusable = new HashMap<UUID, Usable<?>>();
         List<LineAboard> lines = good(gear.lines().stream().map(Aboard::usable), unusable);
         List<LureAboard> lures = good(gear.lures().stream().map(Aboard::usable), unusable);
@@ -83,14 +94,7 @@ class Aboard implements MarkedReply.Source {
                 byId(lures.stream().map(LureAboard::item).toList(), LureItem::id),
                 byId(lines.stream().map(LineAboard::item).toList(), LineItem::id),
                 Map.copyOf(unusable),
-                new Carried(
-                        boat,
-                        body.idle(),
-                        Optional.ofNullable(body.propSpreadM()),
-                        lures,
-                        lines,
-                        reels,
-                        numbers.of(vessel)));
+                new Carried(boat, body.idle(), Optional.ofNullable(body.propSpreadM()), lures, lines, reels, numbers));
     }
 
     private static <T> List<T> good(Stream<Usable<T>> all, Map<UUID, Usable<?>> unusable) {

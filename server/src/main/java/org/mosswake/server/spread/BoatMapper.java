@@ -71,9 +71,11 @@ interface BoatMapper {
 
     /** Holders that lines of a spread's present content hang from. */
     @Select("""
-            select distinct l.holder_id from spread s
-            join spread_line l on l.vessel_id = s.vessel_id and l.spread_id = s.spread_id
-                              and l.revision = s.head_revision
+            select distinct (line ->> 'holderId')::uuid from spread s
+            join spread_revision r on r.vessel_id = s.vessel_id and r.spread_id = s.spread_id
+                                  and r.revision = s.head_revision
+            join content c on c.vessel_id = r.vessel_id and c.hash = r.hash,
+                 jsonb_array_elements(c.body -> 'lines') line
             where s.vessel_id = #{vessel}""")
     List<UUID> holdersInUse(UUID vessel);
 
@@ -104,4 +106,17 @@ interface BoatMapper {
             insert into holder values (#{vesselId}, #{holderId}, #{ordinal}, #{name}, #{kind}, #{baseAsternM},
                    #{baseStarboardM}, #{baseHeightM}, #{tipAsternM}, #{tipStarboardM}, #{tipHeightM})""")
     int insertHolder(HolderRow row);
+
+    /** As she is now, for what was seen of her: with her holders, under her version. */
+    @Insert("""
+            insert into gear_version
+            select b.vessel_id, b.vessel_id, b.version, 'BOAT', now(), to_jsonb(b) || jsonb_build_object('holders',
+                   coalesce((select jsonb_agg(to_jsonb(h) order by h.ordinal) from holder h
+                             where h.vessel_id = b.vessel_id), '[]'))
+            from boat b where b.vessel_id = #{vessel}""")
+    int keepVersion(UUID vessel);
+
+    @Select("select 1 from forgotten where vessel_id = #{vessel}")
+    @Nullable
+    Integer forgotten(UUID vessel);
 }

@@ -48,7 +48,14 @@ public class BoatService {
         }
     }
 
-    private static FaultException unknown(UUID vessel) {
+    private void refuseForgotten(UUID vessel) {
+        if (boats.forgotten(vessel) != null) {
+            throw FaultException.of(FaultCode.FORGOTTEN, "boat", vessel.toString());
+        }
+    }
+
+    private FaultException unknown(UUID vessel) {
+        refuseForgotten(vessel);
         return FaultException.of(FaultCode.NOT_FOUND, "boat", vessel.toString());
     }
 
@@ -65,6 +72,7 @@ public class BoatService {
     @Write
     BoatBody save(BoatBody body) {
         body.toCore();
+        refuseForgotten(body.boatId());
         boats.insertVessel(body.boatId());
         boats.locked(body.boatId());
         keepHoldersInUse(body);
@@ -77,6 +85,7 @@ public class BoatService {
         for (int i = 0; i < body.holders().size(); i++) {
             boats.insertHolder(row(body.boatId(), i, body.holders().get(i)));
         }
+        boats.keepVersion(body.boatId());
         return boat(body.boatId());
     }
 
@@ -90,6 +99,10 @@ public class BoatService {
     }
 
     private BoatBody body(BoatRow row) {
+        return body(row, boats.holders(row.vesselId()));
+    }
+
+    static BoatBody body(BoatRow row, List<HolderRow> holders) {
         return new BoatBody(
                 row.vesselId(),
                 row.version(),
@@ -101,7 +114,7 @@ public class BoatService {
                 row.latitudeDeg(),
                 row.longitudeDeg(),
                 row.timeZone(),
-                boats.holders(row.vesselId()).stream().map(BoatService::body).toList(),
+                holders.stream().map(BoatService::body).toList(),
                 row.idleMps(),
                 row.drogueAreaM2(),
                 row.drogueSpeedMps(),

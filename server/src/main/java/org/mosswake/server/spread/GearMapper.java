@@ -10,17 +10,22 @@ import org.apache.ibatis.annotations.Update;
 
 @Mapper
 interface GearMapper {
-    @Select("""
-            select gear_id, version, name, kind, colour, length_m, mass_kg, volume_m3 as "volumeM3",
-                   drag_area_m2 as "dragAreaM2", dive_area_m2 as "diveAreaM2", side_area_m2 as "sideAreaM2",
-                   slowest_mps, fastest_mps, count, colour_role, shade
-            from lure_gear where vessel_id = #{vessel} order by kind, name, gear_id""")
+    String LURE = """
+            gear_id, version, name, kind, colour, length_m, mass_kg, volume_m3 as "volumeM3", drag_area_m2 as
+            "dragAreaM2", dive_area_m2 as "diveAreaM2", side_area_m2 as "sideAreaM2", slowest_mps, fastest_mps,
+            count, colour_role, shade""";
+    String LINE = """
+            gear_id, version, name, kind, diameter_m, density_kg_per_m3 as "densityKgPerM3", normal_drag as
+            "normalDragCoefficient", tangential_drag as "tangentialDragCoefficient", strength_n""";
+    String REEL = """
+            gear_id, version, name, count, rated_m as "ratedM", rated_diameter_m as "ratedDiameterM",
+            full_radius_m as "fullRadiusM", arbor_radius_m as "arborRadiusM", main_line_gear_id, rod_class_n as
+            "rodClassN", spool_metal, hand_m as "handM", backing_m as "backingM", backing_line_gear_id""";
+
+    @Select("select " + LURE + " from lure_gear where vessel_id = #{vessel} order by kind, name, gear_id")
     List<LureGearBody> lures(UUID vessel);
 
-    @Select("""
-            select gear_id, version, name, kind, diameter_m, density_kg_per_m3 as "densityKgPerM3",
-                   normal_drag as "normalDragCoefficient", tangential_drag as "tangentialDragCoefficient", strength_n
-            from line_gear where vessel_id = #{vessel} order by kind, strength_n, gear_id""")
+    @Select("select " + LINE + " from line_gear where vessel_id = #{vessel} order by kind, strength_n, gear_id")
     List<LineGearBody> lines(UUID vessel);
 
     /** Changes whenever the boat, its holders or any gear of it does: versions only grow, and nothing is removed. */
@@ -63,12 +68,7 @@ interface GearMapper {
             where vessel_id = #{vessel} and gear_id = #{b.gearId} and version = #{b.version}""")
     int updateLine(@Param("vessel") UUID vessel, @Param("b") LineGearBody body);
 
-    @Select("""
-            select gear_id, version, name, count, rated_m as "ratedM", rated_diameter_m as "ratedDiameterM",
-                   full_radius_m as "fullRadiusM", arbor_radius_m as "arborRadiusM", main_line_gear_id,
-                   rod_class_n as "rodClassN", spool_metal, hand_m as "handM", backing_line_gear_id,
-                   backing_m as "backingM"
-            from reel_gear where vessel_id = #{vessel} order by name, gear_id""")
+    @Select("select " + REEL + " from reel_gear where vessel_id = #{vessel} order by name, gear_id")
     List<ReelGearBody> reels(UUID vessel);
 
     @Insert("""

@@ -1,5 +1,6 @@
 package org.mosswake.server.spread;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -39,18 +40,23 @@ class SpreadAssembler {
     }
 
     Spread assemble(UUID vessel, SpreadDraft draft) {
-        return new Assembly(vessel, new Faults()).spread(draft);
+        return new Assembly(aboard.of(vessel), new Faults()).spread(draft);
+    }
+
+    /** With the boat and gear as they were. */
+    Spread assemble(UUID vessel, SpreadDraft draft, Map<UUID, Integer> seen, Instant at) {
+        return new Assembly(aboard.asSeen(vessel, seen, at), new Faults()).spread(draft);
     }
 
     /** One line by itself; {@code path} ends without a dot. */
     SpreadLine line(UUID vessel, String path, LineDraft draft) {
         var faults = new Faults();
-        Optional<SpreadLine> made = new Assembly(vessel, faults).line(path, draft);
+        Optional<SpreadLine> made = new Assembly(aboard.of(vessel), faults).line(path, draft);
         faults.throwIfAny();
         return made.orElseThrow();
     }
 
-    private final class Assembly {
+    private static final class Assembly {
         private final Faults faults;
         private final int engines;
         private final Optional<Idle> idle;
@@ -62,9 +68,8 @@ class SpreadAssembler {
         private final Map<UUID, Usable<?>> unusable;
         private final RigNumbers numbers;
 
-        Assembly(UUID vessel, Faults faults) {
+        Assembly(Aboard.Things things, Faults faults) {
             this.faults = faults;
-            Aboard.Things things = aboard.of(vessel);
             engines = things.engines();
             idle = things.idle();
             propSpreadM = things.propSpreadM();

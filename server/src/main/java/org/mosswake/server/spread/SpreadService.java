@@ -3,21 +3,19 @@ package org.mosswake.server.spread;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
-import org.mosswake.core.spread.Spread;
 import org.mosswake.core.spread.SpreadSolver;
+import org.mosswake.server.platform.content.Contents;
 import org.mosswake.server.platform.database.Write;
 import org.mosswake.server.platform.http.StaleWrite;
-import org.mosswake.server.spread.SpreadDraft.LineDraft;
-import org.mosswake.server.spread.SpreadMapper.PieceRow;
-import org.mosswake.server.spread.SpreadMapper.RevisionRow;
+import org.mosswake.server.platform.json.Stored;
 import org.mosswake.server.spread.SpreadMapper.SpreadRow;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Spreads as kept: a name under a version, and immutable revisions of the content. */
 @Service
@@ -25,13 +23,26 @@ public class SpreadService {
     private final SpreadMapper spreads;
     private final BoatService boats;
     private final SpreadAssembler assembler;
+    private final Contents contents;
+    private final Stored stored;
+    private final JsonMapper json;
     private final Clock clock;
     private final SpreadSolver solver = new SpreadSolver();
 
-    SpreadService(SpreadMapper spreads, BoatService boats, SpreadAssembler assembler, Clock clock) {
+    SpreadService(
+            SpreadMapper spreads,
+            BoatService boats,
+            SpreadAssembler assembler,
+            Contents contents,
+            Stored stored,
+            JsonMapper json,
+            Clock clock) {
         this.spreads = spreads;
         this.boats = boats;
         this.assembler = assembler;
+        this.contents = contents;
+        this.stored = stored;
+        this.json = json;
         this.clock = clock;
     }
 
@@ -71,12 +82,6 @@ public class SpreadService {
                 draft(vessel, spread, row.headRevision()));
     }
 
-    /** A content as it was, put together with the gear as it is now. */
-    @Transactional(readOnly = true)
-    public Spread asFished(UUID vessel, UUID spread, int revision) {
-        return assembler.assemble(vessel, draft(vessel, spread, revision));
-    }
-
     /** Version 0 makes it; any other must be the kept one, else both sides are answered and nothing changes. */
     @Write
     SpreadBody.Kept save(UUID vessel, SpreadBody body) {
@@ -89,7 +94,7 @@ public class SpreadService {
             if (made == 0) {
                 throw new StaleWrite("This spread", body, spread(vessel, body.spreadId()));
             }
-            writeRevision(vessel, body.spreadId(), 1, body.draft(), "saved");
+            writeRevision(vessel, body.spreadId(), 1, body.draft());
             return spread(vessel, body.spreadId());
         }
         SpreadRow kept = known(spreads.locked(vessel, body.spreadId()), body.spreadId());
@@ -97,24 +102,9 @@ public class SpreadService {
             throw new StaleWrite("This spread", body, spread(vessel, body.spreadId()));
         }
         int revision = spreads.lastRevision(vessel, body.spreadId()) + 1;
-        writeRevision(vessel, body.spreadId(), revision, body.draft(), "saved");
+        writeRevision(vessel, body.spreadId(), revision, body.draft());
         spreads.updateSpread(new SpreadRow(vessel, body.spreadId(), body.version(), body.name(), revision, now));
         return spread(vessel, body.spreadId());
-    }
-
-    /**
-     * Keeps what is being fished although it was not saved, so that a strike can point at it; the head stays.
-     *
-     * @return the revision
-     */
-    @Write
-    public int keepAsFished(UUID vessel, UUID spread, SpreadDraft draft) {
-        boats.hold(vessel);
-        assembler.assemble(vessel, draft);
-        known(spreads.locked(vessel, spread), spread);
-        int revision = spreads.lastRevision(vessel, spread) + 1;
-        writeRevision(vessel, spread, revision, draft, "as fished");
-        return revision;
     }
 
     private static SpreadRow known(SpreadRow row, UUID spread) {
@@ -124,31 +114,15 @@ public class SpreadService {
         return row;
     }
 
-    private void writeRevision(UUID vessel, UUID spread, int revision, SpreadDraft draft, String reason) {
-        spreads.insertRevision(SpreadRows.revision(vessel, spread, revision, draft, reason, clock.instant()));
-        for (int i = 0; i < draft.lines().size(); i++) {
-            LineDraft line = draft.lines().get(i);
-            spreads.insertLine(SpreadRows.line(vessel, spread, revision, i, line));
-            writePieces(vessel, spread, revision, line);
-        }
-    }
-
-    private void writePieces(UUID vessel, UUID spread, int revision, LineDraft line) {
-        for (int i = 0; i < line.tackle().size(); i++) {
-            spreads.insertPiece(SpreadRows.piece(vessel, spread, revision, i, line));
-        }
+    private void writeRevision(UUID vessel, UUID spread, int revision, SpreadDraft draft) {
+        String hash = contents.keep(vessel, json.writeValueAsString(draft));
+        spreads.insertRevision(vessel, spread, revision, hash, "saved", clock.instant());
     }
 
     private SpreadDraft draft(UUID vessel, UUID spread, int revision) {
-        RevisionRow row = spreads.revision(vessel, spread, revision);
-        if (row == null) {
-            throw FaultException.of(FaultCode.NOT_FOUND, "revision", revision);
-        }
-        Map<UUID, List<PieceRow>> pieces =
-                spreads.pieces(vessel, spread, revision).stream().collect(Collectors.groupingBy(PieceRow::lineId));
-        var lines = spreads.lines(vessel, spread, revision).stream()
-                .map(line -> SpreadRows.line(line, pieces.getOrDefault(line.lineId(), List.of())))
-                .toList();
-        return SpreadRows.draft(row, lines);
+        return Optional.ofNullable(spreads.hash(vessel, spread, revision))
+                .flatMap(hash -> contents.body(vessel, hash))
+                .map(body -> stored.asIs(body, SpreadDraft.class))
+                .orElseThrow(() -> FaultException.of(FaultCode.NOT_FOUND, "revision", revision));
     }
 }

@@ -3,28 +3,34 @@ package org.mosswake.server.strikes;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
 import org.mosswake.server.platform.demo.DemoIds;
 import org.mosswake.server.platform.demo.DemoPart;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** One invented morning on Tarrow Banks: strikes drawn from a fixed seed, most on the far lines. */
 @Component
 class DemoTrip implements DemoPart {
     private static final long SEED = 20260618;
     private static final UUID TRIP = DemoIds.of("trip 18 June");
-    private static final UUID DEVICE = DemoIds.of("device");
+    private static final String DEVICE = DemoIds.of("device").toString();
     private static final Instant LINES_IN = Instant.parse("2026-06-18T08:06:00Z");
     private static final List<String> LINES = List.of("mixed S1", "mixed C1", "mixed S1", "mixed D1", "mixed P2");
     private static final List<String> SPECIES = List.of("mahi", "mahi", "king", "small tuna");
 
-    private final StrikesService strikes;
+    private final TripService trips;
+    private final FactService facts;
+    private final JsonMapper json;
 
-    DemoTrip(StrikesService strikes) {
-        this.strikes = strikes;
+    DemoTrip(TripService trips, FactService facts, JsonMapper json) {
+        this.trips = trips;
+        this.facts = facts;
+        this.json = json;
     }
 
     @Override
@@ -35,7 +41,7 @@ class DemoTrip implements DemoPart {
     @Override
     public void load() {
         UUID boat = DemoIds.QUIET_LEDGER;
-        strikes.save(
+        trips.save(
                 boat,
                 new TripBody(
                         TRIP,
@@ -45,54 +51,48 @@ class DemoTrip implements DemoPart {
                         27.6,
                         -47.3,
                         "Etc/GMT+3"));
-        strikes.take(boat, TRIP, events());
+        ObjectNode body = json.createObjectNode();
+        tell(body.putArray("facts"));
+        facts.take(boat, body.toString());
     }
 
-    private static List<EventBody> events() {
+    private static void tell(ArrayNode facts) {
+        LINES.stream().distinct().forEach(line -> ofLine(facts, FactKind.SET, line, line + " set", LINES_IN));
         var random = new Random(SEED);
-        var events = new ArrayList<EventBody>();
         Instant at = LINES_IN;
         for (int i = 0; i < 5; i++) {
             at = at.plus(Duration.ofMinutes(11 + random.nextInt(26)));
             UUID strike = DemoIds.of("strike " + i);
             String line = LINES.get(random.nextInt(LINES.size()));
-            events.add(struck(strike, at, DemoIds.of("line " + line)));
+            ofLine(facts, FactKind.STRUCK, line, "strike " + i, at)
+                    .put("spreadId", DemoIds.MIXED_SURFACE.toString())
+                    .put("revision", 1);
             Instant ended = at.plus(Duration.ofMinutes(4 + random.nextInt(6)));
-            events.add(
-                    random.nextInt(4) == 0
-                            ? about(EventKind.LOST, strike, ended, null)
-                            : about(EventKind.LANDED, strike, ended, SPECIES.get(random.nextInt(SPECIES.size()))));
+            if (random.nextInt(4) == 0) {
+                fact(facts, FactKind.LOST, "LOST " + strike, ended).put("strikeId", strike.toString());
+            } else {
+                fact(facts, FactKind.LANDED, "LANDED " + strike, ended)
+                        .put("strikeId", strike.toString())
+                        .put("species", SPECIES.get(random.nextInt(SPECIES.size())));
+            }
+            ofLine(facts, FactKind.SET, line, "again " + i, ended.plus(Duration.ofMinutes(3)));
         }
-        return events;
     }
 
-    private static EventBody struck(UUID id, Instant at, UUID line) {
-        return new EventBody(
-                id,
-                EventKind.STRUCK,
-                DEVICE,
-                at,
-                at,
-                null,
-                DemoIds.MIXED_SURFACE,
-                1,
-                line,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
+    private static ObjectNode ofLine(ArrayNode facts, FactKind kind, String line, String name, Instant at) {
+        return fact(facts, kind, name, at)
+                .put("lineId", DemoIds.of("line " + line).toString());
     }
 
-    private static EventBody about(EventKind kind, UUID strike, Instant at, String species) {
-        UUID id = DemoIds.of(kind + " " + strike);
-        return new EventBody(
-                id, kind, DEVICE, at, at, strike, null, null, null, null, null, species, null, null, null, null, null,
-                null, null);
+    private static ObjectNode fact(ArrayNode facts, FactKind kind, String name, Instant at) {
+        ObjectNode fact = facts.addObject()
+                .put("factId", DemoIds.of(name).toString())
+                .put("tripId", TRIP.toString())
+                .put("kind", kind.name())
+                .put("edition", FactKind.EDITION)
+                .put("deviceId", DEVICE)
+                .put("happenedAt", at.toString())
+                .put("deviceAt", at.toString());
+        return fact.putObject("payload");
     }
 }

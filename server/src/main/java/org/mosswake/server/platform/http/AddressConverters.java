@@ -1,5 +1,6 @@
 package org.mosswake.server.platform.http;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.mosswake.server.platform.json.Times;
@@ -13,6 +14,7 @@ class AddressConverters implements WebMvcConfigurer {
     @Override
     public void addFormatters(FormatterRegistry registry) {
         registry.addConverter(String.class, LocalDate.class, Times::date);
+        registry.addConverter(String.class, Instant.class, Times::instant);
         registry.addConverter(String.class, UUID.class, AddressConverters::uuid);
         registry.addConverter(String.class, Double.class, AddressConverters::number);
     }

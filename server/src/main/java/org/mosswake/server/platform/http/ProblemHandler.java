@@ -41,9 +41,16 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail refused(FaultException e) {
         boolean unknown = e.faults().stream().allMatch(f -> f.code() == FaultCode.NOT_FOUND && isPath(f));
-        boolean reused = e.faults().stream().anyMatch(f -> f.code() == FaultCode.EVENT_ID_REUSED);
-        HttpStatus status = unknown ? HttpStatus.NOT_FOUND : reused ? HttpStatus.CONFLICT : HttpStatus.BAD_REQUEST;
-        return Problem.of(status, unknown ? "Not known here" : "The request needs mending", e.faults());
+        boolean reused = e.faults().stream()
+                .anyMatch(f -> f.code() == FaultCode.EVENT_ID_REUSED || f.code() == FaultCode.EXPORT_IS_OLD);
+        boolean forgotten = e.faults().stream().anyMatch(f -> f.code() == FaultCode.FORGOTTEN);
+        HttpStatus status = forgotten
+                ? HttpStatus.GONE
+                : unknown ? HttpStatus.NOT_FOUND : reused ? HttpStatus.CONFLICT : HttpStatus.BAD_REQUEST;
+        return Problem.of(
+                status,
+                status == HttpStatus.GONE ? "Forgotten" : unknown ? "Not known here" : "The request needs mending",
+                e.faults());
     }
 
     /** Fields of the body are dotted or end in Id; what the path names is one plain word. */
@@ -74,6 +81,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         return switch (type.getSimpleName()) {
             case "UUID" -> "a UUID in full";
             case "LocalDate" -> "a date such as 2026-06-18, of the years 1900 to 2199";
+            case "Instant" -> "an instant such as 2026-06-18T05:12:00Z, of the years 1900 to 2199";
             case "Double" -> "a number";
             case "Integer" -> "a whole number";
             default -> type.isEnum() ? "one of " + Arrays.toString(type.getEnumConstants()) : "something else";

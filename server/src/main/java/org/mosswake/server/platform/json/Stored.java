@@ -3,6 +3,7 @@ package org.mosswake.server.platform.json;
 import java.util.List;
 import java.util.Optional;
 import org.mosswake.core.fault.Fault;
+import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.fault.Faults;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
@@ -23,6 +24,22 @@ public class Stored {
      * @param faults why it is empty
      */
     public record Read<T>(Optional<T> value, List<Fault> faults) {}
+
+    /**
+     * Whole, whether or not its numbers are in today's ranges: whoever uses it says so.
+     *
+     * @throws FaultException where it has not the shape
+     */
+    public <T> T asIs(String kept, Class<T> type) {
+        WireFaults.begin();
+        try {
+            T value = json.readValue(kept, type);
+            WireFaults.current().throwIfAny();
+            return value;
+        } finally {
+            WireFaults.end();
+        }
+    }
 
     public <T> Read<T> read(JsonNode kept, Class<T> type) {
         WireFaults.begin();

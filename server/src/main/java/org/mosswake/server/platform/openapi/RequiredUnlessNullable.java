@@ -10,10 +10,11 @@ import io.swagger.v3.oas.models.media.Schema;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Iterator;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** Every component of a wire record is required in the document unless it is marked nullable. */
+/** Every component of a wire record is required in the document unless it is optional or marked nullable. */
 @Component
 class RequiredUnlessNullable implements ModelConverter {
     @Override
@@ -49,6 +50,7 @@ class RequiredUnlessNullable implements ModelConverter {
     }
 
     private static boolean isNullable(RecordComponent component) {
-        return component.getAnnotatedType().isAnnotationPresent(Nullable.class);
+        return component.getType() == Optional.class
+                || component.getAnnotatedType().isAnnotationPresent(Nullable.class);
     }
 }

@@ -1,0 +1,50 @@
+package org.mosswake.server.owner;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.OutputStreamWriter;
+import java.nio.charset.StandardCharsets;
+import java.util.UUID;
+import org.mosswake.core.fault.FaultCode;
+import org.mosswake.core.fault.FaultException;
+import org.mosswake.server.platform.database.Write;
+import org.mosswake.server.spread.SpreadService;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+@Service
+public class OwnerService {
+    private final OwnedTables tables;
+    private final SpreadService spreads;
+
+    OwnerService(OwnedTables tables, SpreadService spreads) {
+        this.tables = tables;
+        this.spreads = spreads;
+    }
+
+    @Transactional(readOnly = true)
+    public String mark(UUID owner) {
+        spreads.requireBoat(owner);
+        return tables.mark(owner);
+    }
+
+    /** All of it as it is at one moment. */
+    @Transactional(readOnly = true, isolation = org.springframework.transaction.annotation.Isolation.REPEATABLE_READ)
+    public void write(UUID owner, OutputStream out) throws IOException {
+        var writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
+        writer.write("{\"owner\": \"" + owner + "\",\n\"mark\": \"" + tables.mark(owner) + "\",\n\"tables\": {\n");
+        tables.write(owner, writer);
+        writer.write("}}\n");
+        writer.flush();
+    }
+
+    /** Only what was taken away before: a mark that is not today's is refused, and nothing is removed. */
+    @Write
+    public void forget(UUID owner, String mark) {
+        spreads.requireBoat(owner);
+        if (!tables.mark(owner).equals(mark)) {
+            throw FaultException.of(FaultCode.EXPORT_IS_OLD, "mark");
+        }
+        tables.forget(owner);
+    }
+}

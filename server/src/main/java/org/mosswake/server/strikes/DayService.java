@@ -1,0 +1,93 @@
+package org.mosswake.server.strikes;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.mosswake.core.strikes.DayLog;
+import org.mosswake.core.strikes.StrikeState;
+import org.mosswake.server.strikes.FactMapper.LineRow;
+import org.mosswake.server.strikes.FactMapper.PlaceRow;
+import org.mosswake.server.strikes.LogReply.FactReply;
+import org.mosswake.server.strikes.LogReply.LureAt;
+import org.mosswake.server.strikes.LogReply.StrikeReply;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A day as its facts fold. */
+@Service
+public class DayService {
+    private final TripService trips;
+    private final FactMapper facts;
+    private final FactReader reader;
+    private final StruckLines lines;
+    private final JsonMapper json;
+
+    DayService(TripService trips, FactMapper facts, FactReader reader, StruckLines lines, JsonMapper json) {
+        this.trips = trips;
+        this.facts = facts;
+        this.reader = reader;
+        this.lines = lines;
+        this.json = json;
+    }
+
+    public LogReply log(UUID vessel, UUID trip) {
+        TripBody kept = trips.trip(vessel, trip);
+        // What was accepted and not computed yet, for whatever reason, is computed for its first reader.
+        lines.compute(vessel, trip);
+        List<FactRow> rows = facts.ofTrip(vessel, trip);
+        Map<UUID, LineRow> computed = byId(facts.lines(vessel, trip), LineRow::factId);
+        Map<UUID, PlaceRow> places = byId(facts.places(vessel, trip), PlaceRow::factId);
+        return new LogReply(
+                kept,
+                folded(rows).strikes().stream()
+                        .map(state -> strike(state, computed.get(state.id()), places.get(state.id())))
+                        .toList(),
+                rows.stream()
+                        .map(row -> new FactReply(
+                                row.factId(),
+                                row.kind(),
+                                row.deviceId(),
+                                row.happenedAt(),
+                                row.deviceAt(),
+                                reader.payload(row)))
+                        .toList());
+    }
+
+    /** As it stood at a moment. */
+    public DayReply.State at(UUID vessel, UUID trip, Instant moment) {
+        trips.trip(vessel, trip);
+        return DayReply.State.of(folded(facts.ofTrip(vessel, trip)).at(moment));
+    }
+
+    public List<DayReply.LineExposure> exposure(UUID vessel, UUID trip, Instant from, Instant to) {
+        trips.trip(vessel, trip);
+        return folded(facts.ofTrip(vessel, trip)).exposure(from, to).entrySet().stream()
+                .map(line -> DayReply.LineExposure.of(line.getKey(), line.getValue()))
+                .toList();
+    }
+
+    private DayLog folded(List<FactRow> rows) {
+        return DayLog.of(rows.stream().map(reader::kept).toList());
+    }
+
+    private StrikeReply strike(StrikeState state, LineRow row, PlaceRow place) {
+        return new StrikeReply(
+                state.id(),
+                state.at(),
+                state.line(),
+                state.outcome(),
+                state.how().orElse(null),
+                state.fish().stream().map(fish -> fish.species()).toList(),
+                state.notes(),
+                row == null ? null : row.solverEdition(),
+                row == null ? null : json.readValue(row.body(), StruckLine.class),
+                place == null ? null : new LureAt(place.latitudeDeg(), place.longitudeDeg()));
+    }
+
+    private static <T> Map<UUID, T> byId(List<T> rows, Function<T, UUID> id) {
+        return rows.stream().collect(Collectors.toMap(id, Function.identity()));
+    }
+}

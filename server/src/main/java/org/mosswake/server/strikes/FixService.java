@@ -1,0 +1,35 @@
+package org.mosswake.server.strikes;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.mosswake.server.platform.database.Write;
+import org.mosswake.server.spread.SpreadService;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+@Service
+class FixService {
+    private final FixMapper fixes;
+    private final SpreadService spreads;
+    private final JsonMapper json;
+
+    FixService(FixMapper fixes, SpreadService spreads, JsonMapper json) {
+        this.fixes = fixes;
+        this.spreads = spreads;
+        this.json = json;
+    }
+
+    @Write
+    public int take(UUID vessel, FixBody.Batch batch) {
+        spreads.requireBoat(vessel);
+        return fixes.insert(vessel, batch.deviceId(), json.writeValueAsString(batch.fixes()));
+    }
+
+    @Transactional(readOnly = true)
+    public List<FixBody> thinned(UUID vessel, Instant from, Instant to, double everyS, int most) {
+        spreads.requireBoat(vessel);
+        return fixes.thinned(vessel, from, to, everyS, most);
+    }
+}

@@ -1,0 +1,82 @@
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
+
+/** Something to be sent, kept until somebody says what became of it. */
+export interface Item {
+  /** The same id replaces: a fact's own, or what it is about. */
+  id: string
+  /** Which way it is sent. */
+  way: string
+  boat: string
+  body: unknown
+  /** What lists show until it is sent. */
+  words: string
+  /** The line it is about, as lists name it. */
+  label?: string
+  /** In which order it was added. */
+  order: number
+  /** Why the server would not take it, with the fields that are at fault; it stays until it is mended or thrown away. */
+  refused?: { says: string; faults: readonly { field: string; message: string; mend: string }[] }
+}
+
+interface Schema extends DBSchema {
+  outbox: { key: string; value: Item; indexes: { order: number } }
+  content: { key: string; value: { hash: string; body: unknown; order: number } }
+}
+
+let opened: Promise<IDBPDatabase<Schema>> | undefined
+
+/** One store a browser, whatever tab. Later versions add to it and never drop what is not sent. */
+const db = () =>
+  (opened ??= openDB<Schema>('moss', 1, {
+    upgrade(made) {
+      made.createObjectStore('outbox', { keyPath: 'id' }).createIndex('order', 'order')
+      made.createObjectStore('content', { keyPath: 'hash' })
+    },
+    // A page of a later version wants in: it gets in, and this one opens again when it next needs to.
+    blocking: (_current, _blocked, event) => {
+      ;(event.target as IDBDatabase).close()
+      opened = undefined
+    },
+    terminated: () => (opened = undefined),
+  }).catch((error: unknown) => {
+    opened = undefined
+    throw error
+  }))
+
+/** What is in it survives a power cut: told only when it is on the disk. */
+const STRICT = { durability: 'strict' } as const
+const KEPT_CONTENTS = 200
+
+export const store = {
+  all: async (): Promise<Item[]> => (await db()).getAllFromIndex('outbox', 'order'),
+
+  put: async (item: Omit<Item, 'order'> & { order?: number }): Promise<void> => {
+    const tx = (await db()).transaction('outbox', 'readwrite', STRICT)
+    const last = await tx.store.index('order').openKeyCursor(null, 'prev')
+    const order = item.order ?? (typeof last?.key === 'number' ? last.key : 0) + 1
+    await tx.store.put({ ...item, order })
+    await tx.done
+  },
+
+  remove: async (ids: readonly string[]): Promise<void> => {
+    const tx = (await db()).transaction('outbox', 'readwrite', STRICT)
+    await Promise.all(ids.map((id) => tx.store.delete(id)))
+    await tx.done
+  },
+
+  /** The newest ones stay, so that a server that lost one can be given it again. */
+  putContent: async (hash: string, body: unknown): Promise<void> => {
+    const tx = (await db()).transaction('content', 'readwrite', STRICT)
+    await tx.store.put({ hash, body, order: Date.now() })
+    const all = await tx.store.getAll()
+    const old = all.sort((a, b) => b.order - a.order).slice(KEPT_CONTENTS)
+    await Promise.all(old.map((one) => tx.store.delete(one.hash)))
+    await tx.done
+  },
+
+  contents: async (hashes: readonly string[]): Promise<unknown[]> => {
+    const tx = (await db()).transaction('content')
+    const found = await Promise.all([...new Set(hashes)].map((hash) => tx.store.get(hash)))
+    return found.flatMap((one) => (one ? [one.body] : []))
+  },
+}

@@ -1,0 +1,119 @@
+import { lineStory } from './line'
+import { OF_LINE, type Fact, type LineNow, type Outcome, type Stretch, type StrikeState } from './model'
+
+const ends = (fact: Fact) => fact.kind === 'LANDED' || fact.kind === 'LOST'
+const kept = (fact: Fact) => fact.kind === 'LANDED' && fact.payload.released !== true
+const time = (fact: Fact) => Date.parse(fact.happenedAt)
+
+const inTime = (a: Fact, b: Fact) =>
+  time(a) - time(b) || (a.factId < b.factId ? -1 : a.factId > b.factId ? 1 : 0)
+
+/**
+ * A day, folded from its facts: duplicates count once, and order of arrival does not matter. What was taken back never
+ * was, whenever it was taken back. The twin of `DayLog` in core; both pass the same fixtures.
+ */
+export function foldDay(facts: readonly Fact[]) {
+  const distinct = new Map<string, Fact>()
+  for (const fact of facts) if (!distinct.has(fact.factId)) distinct.set(fact.factId, fact)
+  const all = [...distinct.values()].sort(inTime)
+  const gone = retracted(all)
+  const standing = all.filter((fact) => !gone.has(fact.factId))
+  const strikes = standing.filter((fact) => fact.kind === 'STRUCK').map((fact) => state(fact, standing))
+  const lines = storiesOf(standing)
+  return {
+    strikes,
+    lines,
+    at: (moment: number) => dayAt(moment, standing, strikes, lines),
+    exposure: (from: number, to: number) =>
+      new Map([...lines].map(([line, stretches]) => [line, exposed(stretches, from, to)])),
+  }
+}
+
+/** Later retractions are judged first, so that one which was itself taken back takes nothing. */
+function retracted(all: readonly Fact[]): ReadonlySet<string> {
+  const gone = new Set<string>()
+  const later = new Set<string>()
+  for (const fact of [...all].reverse()) {
+    if (fact.kind !== 'RETRACTED' || fact.payload.targetId === undefined) continue
+    later.add(fact.factId)
+    if (!gone.has(fact.factId) && !later.has(fact.payload.targetId)) gone.add(fact.payload.targetId)
+  }
+  return gone
+}
+
+function state(strike: Fact, standing: readonly Fact[]): StrikeState {
+  const of = standing.filter((fact) => fact.payload.strikeId === strike.factId)
+  const fish = of.filter((fact) => fact.kind === 'LANDED')
+  const lost = of.find((fact) => fact.kind === 'LOST')
+  const end = of.find(ends)
+  const outcome: Outcome =
+    fish.length > 0 ? (fish.some(kept) ? 'LANDED' : 'RELEASED') : lost ? 'LOST' : 'OPEN'
+  return {
+    factId: strike.factId,
+    happenedAt: strike.happenedAt,
+    lineId: strike.payload.lineId ?? '',
+    outcome,
+    ...(end && { ended: time(end) }),
+    ...(lost?.payload.how !== undefined && { how: lost.payload.how }),
+    species: fish.map((fact) => fact.payload.species ?? ''),
+    notes: standing
+      .filter((fact) => fact.kind === 'ANNOTATED' && fact.payload.targetId === strike.factId)
+      .map((fact) => fact.payload.note ?? ''),
+  }
+}
+
+function storiesOf(standing: readonly Fact[]): ReadonlyMap<string, readonly Stretch[]> {
+  const stories = new Map<string, ReturnType<typeof lineStory>>()
+  const lineOf = new Map<string, string>()
+  for (const fact of standing) {
+    const line = fact.payload.lineId
+    if (line === undefined || !OF_LINE.has(fact.kind)) continue
+    lineOf.set(fact.factId, line)
+    if (!stories.has(line)) stories.set(line, lineStory(time(standing[0]!)))
+  }
+  for (const fact of standing) {
+    const line = lineOf.get(ends(fact) ? (fact.payload.strikeId ?? '') : fact.factId)
+    if (line === undefined) continue
+    if (ends(fact)) stories.get(line)?.ended(fact, fact.payload.strikeId ?? '')
+    else stories.get(line)?.tell(fact)
+  }
+  return new Map(
+    [...stories].sort(([a], [b]) => (a < b ? -1 : 1)).map(([line, story]) => [line, story.stretches()]),
+  )
+}
+
+function dayAt(
+  moment: number,
+  standing: readonly Fact[],
+  strikes: readonly StrikeState[],
+  lines: ReadonlyMap<string, readonly Stretch[]>,
+) {
+  const bag: Record<string, number> = {}
+  const well: Record<string, number> = {}
+  let engines: number | undefined
+  for (const fact of standing.filter((one) => time(one) <= moment)) {
+    const { species = '', bait = '', count = 0 } = fact.payload
+    if (kept(fact)) bag[species] = (bag[species] ?? 0) + 1
+    else if (fact.kind === 'BAIT_CAUGHT') well[bait] = (well[bait] ?? 0) + count
+    else if (fact.kind === 'BAIT_DEAD' && bait in well) well[bait] = Math.max(0, well[bait]! - count)
+    else if (fact.kind === 'ENGINES') engines = fact.payload.running
+  }
+  const now = new Map<string, Stretch>()
+  for (const [line, stretches] of lines) {
+    const holds = stretches.find((one) => one.from <= moment && (one.to === undefined || one.to > moment))
+    if (holds) now.set(line, holds)
+  }
+  const on = strikes
+    .filter((one) => Date.parse(one.happenedAt) <= moment && (one.ended === undefined || one.ended > moment))
+    .map((one) => one.factId)
+  return { lines: now, on, bag, engines, well }
+}
+
+/** Seconds of a span: in the water, with a fish on, and nobody knows. */
+function exposed(stretches: readonly Stretch[], from: number, to: number) {
+  const sum = (state: LineNow) =>
+    stretches
+      .filter((one) => one.state === state)
+      .reduce((s, one) => s + Math.max(0, Math.min(one.to ?? to, to) - Math.max(one.from, from)), 0) / 1000
+  return { outS: sum('OUT'), fightingS: sum('FIGHTING'), unknownS: sum('UNKNOWN') }
+}

@@ -1,0 +1,62 @@
+/** A fact as the device has it: its own, or as the server keeps it. Times are ISO text. */
+export interface Fact {
+  factId: string
+  kind: string
+  happenedAt: string
+  payload: Payload
+}
+
+/** Members by kind, as in the API document; whatever else a device sent is there too. */
+export interface Payload {
+  lineId?: string
+  strikeId?: string
+  targetId?: string
+  letOutM?: number
+  fished?: string
+  species?: string
+  released?: boolean
+  how?: string
+  note?: string
+  found?: string
+  running?: number
+  bait?: string
+  count?: number
+  [other: string]: unknown
+}
+
+export type Outcome = 'OPEN' | 'LANDED' | 'RELEASED' | 'LOST'
+
+export interface StrikeState {
+  factId: string
+  happenedAt: string
+  lineId: string
+  outcome: Outcome
+  /** When its first fish was landed or it was lost (ms). */
+  ended?: number
+  how?: string
+  species: string[]
+  notes: string[]
+}
+
+export type LineNow = 'OUT' | 'FIGHTING' | 'IN' | 'UNKNOWN'
+
+/** A time in which a line was in one state (ms); without an end while it lasts. */
+export interface Stretch {
+  from: number
+  to?: number
+  state: LineNow
+  letOutM?: number
+}
+
+/** Kinds that say of a line that it was out. */
+export const OF_LINE: ReadonlySet<string> = new Set([
+  'STRUCK',
+  'FOLLOWED',
+  'SET',
+  'CHANGED',
+  'CLEARED',
+  'RENEWED',
+  'CHECKED',
+  'TOUCHED',
+  'CUED',
+])
