@@ -8,7 +8,9 @@ export function Unsent({ away }: { away: boolean }) {
   const items = useSyncExternalStore(outbox.subscribe, outbox.items)
   const failing = useSyncExternalStore(outbox.subscribe, outbox.isFailing)
   useEffect(() => {
-    void import('../strikes/ways').then(({ takeUpFirstQueue }) => takeUpFirstQueue()).then(flush)
+    void Promise.all([import('../strikes/ways'), import('../rig/ticks'), import('../spread/saves')])
+      .then(([{ takeUpFirstQueue }]) => takeUpFirstQueue())
+      .then(flush)
   }, [])
   const refused = items.filter((item) => item.refused)
   const waiting = items.length - refused.length

@@ -1,6 +1,7 @@
 import type { QueryClient } from '@tanstack/react-query'
 import { sources } from '../shared/device'
-import { saveSpread, spreadOf, titlesOf, type Draft } from '../spread/queries'
+import { spreadOf, titlesOf, type Draft } from '../spread/queries'
+import { saveSpread } from '../spread/saves'
 
 const SEVEN_KNOTS = (7 * 1852) / 3600
 

@@ -1,51 +1,62 @@
-import { useCallback, useEffect, useMemo, useState } from 'react'
-import { tick, type Rig, type Ticked } from '../rig/queries'
-import type { Problem } from '../shared/api/client'
+import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react'
+import type { Rig, Ticked } from '../rig/queries'
+import { tickId, type TickAnswer, type TickItem } from '../rig/ticks'
+import { outbox } from '../shared/outbox/outbox'
 
-const versions = (all: readonly Ticked[]) => new Map(all.map((one) => [one.task, one.version]))
+type Standing = ReadonlyMap<string, Ticked>
 
-/** What of the evening is done: shown at once, sent until the server has it, and as it was set elsewhere meanwhile. */
+/** Of two answers the one with the higher version is the later, in whatever order they come. */
+const newer = (before: Standing, all: readonly Ticked[]): Standing =>
+  new Map([
+    ...before,
+    ...all
+      .filter((one) => (before.get(one.task)?.version ?? -1) <= one.version)
+      .map((one) => [one.task, one] as const),
+  ])
+
+/** What of the evening is done: shown at once, kept on this device until the server has it, and as it was set elsewhere. */
 export function useTicks(boat: string, spread: string, rig: Rig | null) {
-  /** Task by the version its tick is kept under; 0 while it is on its way. */
-  const [kept, setKept] = useState<ReadonlyMap<string, number>>(new Map())
+  const [standing, setStanding] = useState<Standing>(new Map())
   const [problem, setProblem] = useState<string | null>(null)
+  const items = useSyncExternalStore(outbox.subscribe, outbox.items)
   useEffect(() => {
-    if (rig) setKept(versions(rig.ticked))
+    if (rig) setStanding((before) => newer(before, rig.ticked))
   }, [rig])
+  useEffect(
+    () =>
+      outbox.onSent((sent) => {
+        for (const { item, answer } of sent) {
+          if (item.way !== 'tick' || (item.body as TickItem).spread !== spread) continue
+          const { ticked, problem: says } = answer as TickAnswer
+          setStanding((before) => newer(before, ticked))
+          setProblem(says)
+        }
+      }),
+    [spread],
+  )
+  const unsent = useMemo(
+    () =>
+      items
+        .filter((item) => item.way === 'tick')
+        .map((item) => item.body as TickItem)
+        .filter((item) => item.spread === spread),
+    [items, spread],
+  )
   const set = useCallback(
     async (task: string, done: boolean) => {
-      const version = kept.get(task) ?? 0
-      setKept((before) => including(before, task, done, version))
-      try {
-        const all = await tick(boat, spread, { task, done, version })
-        if (all) setKept(versions(all))
-        setProblem(null)
-      } catch (error) {
-        const theirs = (error as Problem).theirs as { done: boolean; version: number } | undefined
-        setKept((before) => including(before, task, theirs?.done ?? !done, theirs?.version ?? version))
-        setProblem(
-          theirs
-            ? theirs.done === done
-              ? null
-              : `It was ${theirs.done ? 'ticked' : 'opened again'} elsewhere meanwhile, and stands so now.`
-            : `The tick was not kept. ${(error as Error).message}`,
-        )
-      }
+      const kept = standing.get(task)
+      const id = tickId(spread, task)
+      if ((kept?.done ?? false) === done) return outbox.discard(id)
+      const body: TickItem = { spread, task, done, version: kept?.done ? kept.version : 0 }
+      return outbox.add({ id, way: 'tick', boat, body, words: `${done ? 'Tick' : 'Open'} ${task}` })
     },
-    [boat, spread, kept],
+    [boat, spread, standing],
   )
-  const ticked = useMemo<ReadonlySet<string>>(() => new Set(kept.keys()), [kept])
+  const ticked = useMemo<ReadonlySet<string>>(() => {
+    const all = new Set([...standing.values()].filter((one) => one.done).map((one) => one.task))
+    for (const { task, done } of unsent) if (done) all.add(task)
+    for (const { task, done } of unsent) if (!done) all.delete(task)
+    return all
+  }, [standing, unsent])
   return { ticked, set, problem }
-}
-
-function including(
-  before: ReadonlyMap<string, number>,
-  task: string,
-  done: boolean,
-  version: number,
-): ReadonlyMap<string, number> {
-  const next = new Map(before)
-  if (done) next.set(task, version)
-  else next.delete(task)
-  return next
 }

@@ -71,7 +71,7 @@ export function TaskCard({ rig, timeZone, head }: { rig: Rig; timeZone: string; 
         {rig.tonight.tasks.map((task) => (
           <li key={task.key} className="flex gap-2 border-b border-black/20 py-0.5">
             <span className="mt-0.5 size-3.5 shrink-0 border border-black text-center leading-3">
-              {rig.ticked.some((one) => one.task === task.key) ? '✓' : ''}
+              {rig.ticked.some((one) => one.done && one.task === task.key) ? '✓' : ''}
             </span>
             <span className="w-10 shrink-0 font-mono">{hourOf(Date.parse(task.from), timeZone)}</span>
             <span>

@@ -1,7 +1,7 @@
 import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import { useSize } from '../shared/useWidth'
 import { useUnits } from '../units/UnitsContext'
-import { isLine, labelled, placed, profileTop, stretched, type Placed } from './model'
+import { isLine, labelled, PIECE_M, placed, profileTop, stretched, type Placed } from './model'
 import { PartGlyph } from './PartGlyph'
 import type { BenchLine, Part } from './queries'
 import { lengthWords, partLabel, partSentence } from './words'
@@ -152,7 +152,11 @@ function PartOnChain({
     if (!step || !stretches || part.lengthM === undefined) return
     event.preventDefault()
     const by = (event.shiftKey ? 1 : 0.1) * step
-    onStretch(part.piece, Math.min(60, Math.max(0.1, Math.round((part.lengthM + by) * 100) / 100)), true)
+    onStretch(
+      part.piece,
+      Math.min(PIECE_M.most, Math.max(PIECE_M.least, Math.round((part.lengthM + by) * 100) / 100)),
+      true,
+    )
   }
   const said = partSentence(part, units)
   return (
@@ -162,8 +166,8 @@ function PartOnChain({
       aria-label={said}
       {...(stretches
         ? {
-            'aria-valuemin': 0.1,
-            'aria-valuemax': 60,
+            'aria-valuemin': PIECE_M.least,
+            'aria-valuemax': PIECE_M.most,
             'aria-valuenow': part.lengthM,
             'aria-valuetext': lengthWords(units, part.lengthM ?? 0),
           }

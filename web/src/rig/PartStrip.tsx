@@ -1,7 +1,7 @@
 import { Button } from '../shared/ui/Button'
 import { QuantityField } from '../shared/ui/QuantityField'
 import { Select } from '../shared/ui/Select'
-import { isJoint, isLine, type Placed } from './model'
+import { isJoint, isLine, PIECE_M, type Placed } from './model'
 import type { BenchLine, Joint, Part } from './queries'
 import type { Dropped } from './ChainStage'
 import { FITTINGS, HOOK_KINDS } from './words'
@@ -121,7 +121,7 @@ function Chosen({
             what="a length"
             figure={(part.lengthM ?? 0) < 2 ? 'small' : 'distance'}
             si={part.lengthM ?? 0}
-            range={{ least: 0.1, most: 60 }}
+            range={PIECE_M}
             onSet={(metres) => act.length(part.piece, metres)}
           />
         )}

@@ -43,7 +43,7 @@ describe('cards for paper', () => {
   it('lists the evening with its hours, and only what is short', () => {
     render(
       <TaskCard
-        rig={{ ...rig(), ticked: [{ task: 'leaders:a:6', version: 1 }] }}
+        rig={{ ...rig(), ticked: [{ task: 'leaders:a:6', version: 1, done: true }] }}
         timeZone="Etc/GMT+3"
         head={head}
       />,

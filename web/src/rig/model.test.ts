@@ -72,7 +72,7 @@ describe('figures of a drawing', () => {
     expect(stretched(8, -120)).toBe(4)
     expect(stretched(8, 0)).toBe(8)
     expect(stretched(50, 900)).toBe(60)
-    expect(stretched(0.2, -900)).toBe(0.1)
+    expect(stretched(0.8, -900)).toBe(0.5)
   })
 
   it('keeps one very strong part from flattening the rest', () => {

@@ -131,11 +131,14 @@ export function axisTicks(endN: number, perUnit: number): number[] {
   return ticks
 }
 
+/** The shortest piece that is reckoned with, and the longest leader (m). */
+export const PIECE_M = { least: 0.5, most: 60 }
+
 /** A length stretched by a drag of so many px: twice as long for every 120. */
 export const stretched = (metres: number, px: number): number => {
   const raw = metres * 2 ** (px / 120)
   const grain = raw < 3 ? 0.05 : raw < 12 ? 0.25 : 1
-  return Math.min(60, Math.max(0.1, Math.round(raw / grain) * grain))
+  return Math.min(PIECE_M.most, Math.max(PIECE_M.least, Math.round(raw / grain) * grain))
 }
 
 /** Strengths are drawn up to a little over the strongest that is not far out of the rest. */

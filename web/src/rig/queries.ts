@@ -23,12 +23,9 @@ const path = (boat: string) => ({ params: { path: { boat } } })
 export const rigOf = (boat: string, body: RigAsk) =>
   ask((api) => api.POST('/api/boats/{boat}/rig', { ...path(boat), body }))
 
-/** Undefined where it was sent twice and is as asked: the bench says the rest. */
 export const tick = (boat: string, spread: string, body: Schemas['TickBody']) =>
-  keep<Ticked[] | undefined>(
-    (api) =>
-      api.PUT('/api/boats/{boat}/spreads/{spread}/ticks', { params: { path: { boat, spread } }, body }),
-    () => undefined,
+  ask((api) =>
+    api.PUT('/api/boats/{boat}/spreads/{spread}/ticks', { params: { path: { boat, spread } }, body }),
   )
 
 /** No amount: nobody counted. */

@@ -84,14 +84,6 @@ export const spreadOf = (boat: string, spread: string) =>
       ask((api) => api.GET('/api/boats/{boat}/spreads/{spread}', { params: { path: { boat, spread } } })),
   })
 
-export const saveSpread = (boat: string, body: Schemas['SpreadBody']) =>
-  keep<Kept>((api) =>
-    api.PUT('/api/boats/{boat}/spreads/{spread}', {
-      params: { path: { boat, spread: body.spreadId } },
-      body,
-    }),
-  )
-
 export const solve = (boat: string, draft: Draft) =>
   ask((api) => api.POST('/api/boats/{boat}/solve', { params: { path: { boat } }, body: draft }))
 

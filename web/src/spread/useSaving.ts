@@ -1,7 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useCallback, useState } from 'react'
 import { Problem } from '../shared/api/client'
-import { saveSpread, spreadOf, titlesOf, type Kept } from './queries'
+import { spreadOf, titlesOf, type Kept } from './queries'
+import { saveSpread } from './saves'
 import type { Editor } from './useEditor'
 
 export interface Saving {

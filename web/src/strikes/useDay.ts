@@ -42,7 +42,7 @@ export function useDay(boat: string, trip: string | undefined) {
   useEffect(() => {
     void takeUpFirstQueue().then(flush)
     return outbox.onSent((sent) => {
-      for (const item of sent) taken(queries, item)
+      for (const { item } of sent) taken(queries, item)
     })
   }, [queries])
 

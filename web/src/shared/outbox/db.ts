@@ -58,10 +58,17 @@ export const store = {
     await tx.done
   },
 
-  remove: async (ids: readonly string[]): Promise<void> => {
+  /** Those that were sent go, and those that were refused are marked; what was put anew meanwhile stays as it is. */
+  settle: async (sent: readonly Item[], refused: readonly Item[]): Promise<void> => {
     const tx = (await db()).transaction('outbox', 'readwrite', STRICT)
-    await Promise.all(ids.map((id) => tx.store.delete(id)))
+    const unchanged = async (item: Item) => (await tx.store.get(item.id))?.order === item.order
+    for (const item of sent) if (await unchanged(item)) await tx.store.delete(item.id)
+    for (const item of refused) if (await unchanged(item)) await tx.store.put(item)
     await tx.done
+  },
+
+  discard: async (id: string): Promise<void> => {
+    await (await db()).delete('outbox', id)
   },
 
   /** The newest ones stay, so that a server that lost one can be given it again. */

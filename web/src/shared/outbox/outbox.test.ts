@@ -93,6 +93,20 @@ describe('outbox', () => {
     expect(await ids()).toEqual([])
   })
 
+  it('sends what was put anew while the old one was on its way', async () => {
+    const { outbox, flush, ids } = await fresh()
+    const bodies: unknown[] = []
+    outbox.sends('fact', async (items) => {
+      bodies.push(...items.map((one) => one.body))
+      if (bodies.length === 1) await outbox.add({ ...item('tick'), body: 2 })
+      return kept(items)
+    })
+    await outbox.add({ ...item('tick'), body: 1 })
+    await flush()
+    expect(bodies).toEqual([1, 2])
+    expect(await ids()).toEqual([])
+  })
+
   it('replaces what has the same id, in the place of the old one', async () => {
     const { outbox, flush } = await fresh()
     await outbox.add({ ...item('tick'), body: 1 })

@@ -3,8 +3,14 @@ import { store, type Item } from './db'
 
 export type { Item } from './db'
 
-/** What became of one item. */
-export type Outcome = 'kept' | NonNullable<Item['refused']>
+/** What became of one item: it is with the server, perhaps with an answer, or refused. */
+export type Outcome = 'kept' | { answer: unknown } | NonNullable<Item['refused']>
+
+/** An item that is with the server, and its answer. */
+export interface Sent {
+  item: Item
+  answer?: unknown
+}
 
 /** Sends items of one way and one boat, oldest first; says of each what became of it, or throws where nobody knows. */
 export type Way = (items: readonly Item[]) => Promise<readonly Outcome[]>
@@ -36,7 +42,7 @@ const PAUSES_MS = [1000, 2000, 5000, 15_000, 30_000]
 
 const ways = new Map<string, Way>()
 const listeners = new Set<() => void>()
-const sentListeners = new Set<(items: readonly Item[]) => void>()
+const sentListeners = new Set<(sent: readonly Sent[]) => void>()
 const tabs = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('moss.outbox')
 let shown: readonly Item[] = []
 let failures = 0
@@ -54,7 +60,11 @@ async function changed() {
   tabs?.postMessage('changed')
 }
 
-tabs?.addEventListener('message', () => void look())
+tabs?.addEventListener('message', ({ data }: MessageEvent<readonly Sent[] | 'changed'>) => {
+  // Another tab may be the one that sends: whoever waits for an answer hears it all the same.
+  if (data === 'changed') void look()
+  else sentListeners.forEach((told) => told(data))
+})
 
 /** Everything that is not sent yet, over all tabs of this browser. */
 export const outbox = {
@@ -68,8 +78,8 @@ export const outbox = {
   items: () => shown,
   /** Things stay although the server was asked: it refused them, or stumbled over them. */
   isFailing: () => failures > 0,
-  /** Told of what the server has taken, before it goes from here. */
-  onSent(told: (items: readonly Item[]) => void) {
+  /** Told of what the server has taken, whichever tab sent it, before it goes from here. */
+  onSent(told: (sent: readonly Sent[]) => void) {
     sentListeners.add(told)
     return () => {
       sentListeners.delete(told)
@@ -92,7 +102,7 @@ export const outbox = {
     void flush()
   },
   async discard(id: string) {
-    await store.remove([id])
+    await store.discard(id)
     await changed()
   },
 }
@@ -159,13 +169,22 @@ async function send(way: string, batch: readonly Item[], stuck: Set<string>): Pr
     }
     outcomes = [{ says: error.said.join(' '), faults: error.faults }]
   }
-  const sent = batch.filter((_, i) => outcomes[i] === 'kept')
-  if (sent.length > 0) sentListeners.forEach((told) => told(sent))
-  await store.remove(sent.map((item) => item.id))
+  const sent: Sent[] = []
+  const refused: Item[] = []
   for (const [i, item] of batch.entries()) {
     const outcome = outcomes[i]
-    if (outcome !== undefined && outcome !== 'kept') await store.put({ ...item, refused: outcome })
+    if (outcome === 'kept') sent.push({ item })
+    else if (outcome && 'answer' in outcome) sent.push({ item, answer: outcome.answer })
+    else if (outcome) refused.push({ ...item, refused: outcome })
   }
+  if (sent.length > 0) {
+    sentListeners.forEach((told) => told(sent))
+    tabs?.postMessage(sent)
+  }
+  await store.settle(
+    sent.map(({ item }) => item),
+    refused,
+  )
   await changed()
 }
 

@@ -2556,6 +2556,7 @@ export interface components {
             version: number;
         };
         Ticked: {
+            done: boolean;
             task: string;
             /** Format: int32 */
             version: number;

@@ -10,7 +10,6 @@ import org.mosswake.core.units.Sentence;
 
 /** Crew, bait aboard, box, boat, and the skipper's own way. */
 final class BoatRules {
-    private static final double SMALL_BOAT_M = 7;
     /** So many baits last a few hours of changing them (ESTIMATE). */
     private static final int BAIT_ENOUGH = 6;
 
@@ -98,7 +97,7 @@ final class BoatRules {
                     "SMALL_BOAT",
                     Topic.BOAT,
                     "a small boat",
-                    (s, p) -> s.outfit().boat().lengthM() < SMALL_BOAT_M
+                    (s, p) -> s.outfit().isSmall()
                             ? Optional.of(Sentence.of(
                                     "{0} of boat is small for it",
                                     Figure.distance(s.outfit().boat().lengthM())))

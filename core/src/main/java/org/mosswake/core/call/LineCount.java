@@ -16,7 +16,6 @@ import org.mosswake.core.units.Sentence;
  * @param bounds the tightest first; the first one decides
  */
 public record LineCount(int lines, List<Bound> bounds) {
-    private static final double SMALL_BOAT_M = 6;
 
     public enum What {
         PLAYBOOK,
@@ -112,7 +111,7 @@ public record LineCount(int lines, List<Bound> bounds) {
 
     private static void boat(Situation s, List<Bound> bounds) {
         boolean riggers = s.outfit().has(HolderKind.RIGGER);
-        boolean small = s.outfit().boat().lengthM() < SMALL_BOAT_M;
+        boolean small = s.outfit().isSmall();
         if (!riggers && !small) {
             bounds.add(new Bound(What.BOAT, 5, Sentence.of("without riggers {0} lines are the most", Figure.count(5))));
         }

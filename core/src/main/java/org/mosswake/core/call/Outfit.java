@@ -13,8 +13,15 @@ import org.mosswake.core.spread.Idle;
  * @param bench       what her joints leave of a line, and the other numbers of the bench
  */
 public record Outfit(Boat boat, Optional<Idle> idle, Box box, Optional<Double> propSpreadM, RigNumbers bench) {
+    private static final double SMALL_M = 6;
+
     public Outfit(Boat boat, Optional<Idle> idle, Box box) {
         this(boat, idle, box, Optional.empty(), RigNumbers.USUAL);
+    }
+
+    /** Too short for a crowd of lines and for running fast in a sea (m, handbook practice: a 5 m boat fishes three). */
+    boolean isSmall() {
+        return boat.lengthM() < SMALL_M;
     }
 
     boolean has(HolderKind kind) {

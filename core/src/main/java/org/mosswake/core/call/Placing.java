@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.mosswake.core.rig.DragWindow;
+import org.mosswake.core.rig.RigNumbers;
 import org.mosswake.core.rig.Take;
 import org.mosswake.core.spread.Holder;
 import org.mosswake.core.spread.LurePlace;
@@ -82,9 +83,15 @@ record Placing(
         SpreadLine taken =
                 take == line.take() ? line : line.withRigging(line.rigging().withTake(take));
         DragWindow window = taken.dragWindow(new Force(pullN));
-        double usual = window.usual().newtons();
-        double wanted = loose ? 1.1 * pullN : fast ? 0.95 * window.most().newtons() : usual;
-        double least = loose ? 1.05 * pullN : window.least().newtons();
+        RigNumbers numbers = line.rigging().numbers();
+        double wanted = (loose
+                        ? window.looseMost(numbers)
+                        : fast
+                                ? new Force(numbers.of(RigNumbers.LADDER_OF_MOST)
+                                        * window.most().newtons())
+                                : window.usual())
+                .newtons();
+        double least = window.least().newtons();
         double newtons = window.isEmpty() && !loose
                 ? window.least().newtons()
                 : Math.max(least, Math.min(wanted, window.most().newtons()));

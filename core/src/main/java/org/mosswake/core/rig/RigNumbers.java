@@ -24,6 +24,7 @@ public record RigNumbers(Map<String, Double> set) {
     public static final String LOOSE_MOST = "take.looseMost";
     public static final String LOOSE_ROOM_N = "take.looseRoomN";
     public static final String SHARE_OF_WEAKEST = "take.shareOfWeakest";
+    public static final String LADDER_OF_MOST = "take.ladderOfMost";
     public static final String USUAL_SHARE = "take.usualShare";
     public static final String HAND_M = "pulls.handM";
     public static final String COUNTED_M = "pulls.countedM";
@@ -125,6 +126,7 @@ public record RigNumbers(Map<String, Double> set) {
                 Basis.ESTIMATE,
                 new Accepted(0, 100, "N"));
         put(all, SHARE_OF_WEAKEST, "drag at most, of the weakest part", Kind.SHARE, 0.33, Basis.PRACTICE, share);
+        put(all, LADDER_OF_MOST, "drag of a fast ladder, of the most", Kind.SHARE, 0.95, Basis.ESTIMATE, share);
         put(all, USUAL_SHARE, "drag usually, of the weakest part", Kind.SHARE, 0.28, Basis.PRACTICE, share);
         var hand = new Accepted(0.2, 1.2, "m");
         put(all, HAND_M, "a hand's pull of line", Kind.SMALL, Pulls.HAND_M, Basis.PRACTICE, hand);

@@ -5,7 +5,7 @@ import java.util.List;
 /**
  * A spread on the bench.
  *
- * @param ticked keys of tasks that are done
+ * @param ticked tasks that are done, and that were
  * @param fishKg it was asked with
  */
 record RigReply(List<LineBenchReply> lines, TonightReply tonight, List<TickBody.Ticked> ticked, double fishKg) {}

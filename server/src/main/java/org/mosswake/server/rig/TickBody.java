@@ -11,8 +11,12 @@ import org.mosswake.server.platform.json.Checked;
 record TickBody(String task, Boolean done, Integer version) implements Checked {
     static final int LONGEST_KEY = 400;
 
-    /** A task that is done, by the version that opens it again. */
-    record Ticked(String task, int version) {}
+    /**
+     * A task that was ever ticked.
+     *
+     * @param version that opens it again; of two answers the one with the higher version is the later
+     */
+    record Ticked(String task, int version, boolean done) {}
 
     @Override
     public void check(Faults faults) {

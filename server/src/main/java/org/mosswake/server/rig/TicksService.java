@@ -28,8 +28,8 @@ class TicksService {
     @Transactional(readOnly = true)
     List<Ticked> ticks(UUID vessel, UUID spread) {
         String prefix = spread + "/";
-        return documents.under(vessel, DocumentKind.TICK, prefix).stream()
-                .map(kept -> new Ticked(kept.name().substring(prefix.length()), kept.version()))
+        return documents.versions(vessel, DocumentKind.TICK, prefix).stream()
+                .map(one -> new Ticked(one.name().substring(prefix.length()), one.version(), one.isKept()))
                 .toList();
     }
 
@@ -39,16 +39,23 @@ class TicksService {
         spreads.requireSpread(vessel, spread);
         var write = new Documents.Change("This tick", spread + "/" + body.task(), body.version(), body);
         if (body.done()) {
-            documents.put(vessel, DocumentKind.TICK, write, Map.of("done", true), kept -> tick(body, kept));
+            documents.put(
+                    vessel,
+                    DocumentKind.TICK,
+                    write,
+                    Map.of("done", true),
+                    kept -> standing(vessel, spread, body.task()));
         } else {
-            documents.remove(vessel, DocumentKind.TICK, write, kept -> tick(body, kept));
+            documents.remove(vessel, DocumentKind.TICK, write, kept -> standing(vessel, spread, body.task()));
         }
         return ticks(vessel, spread);
     }
 
-    private static TickBody tick(TickBody body, Optional<Kept> kept) {
-        return new TickBody(
-                body.task(), kept.isPresent(), kept.map(Kept::version).orElse(0));
+    private Ticked standing(UUID vessel, UUID spread, String task) {
+        return ticks(vessel, spread).stream()
+                .filter(one -> one.task().equals(task))
+                .findFirst()
+                .orElse(new Ticked(task, 0, false));
     }
 
     /** By item. */

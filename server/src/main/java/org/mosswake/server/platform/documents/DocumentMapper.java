@@ -24,6 +24,12 @@ interface DocumentMapper {
             order by name""")
     List<Row> all(@Param("vessel") UUID vessel, @Param("kind") DocumentKind kind, @Param("prefix") String prefix);
 
+    /** Those that were taken out too. */
+    @Select(COLUMNS + """
+             where vessel_id = #{vessel} and kind = #{kind} and starts_with(name, #{prefix})
+            order by name""")
+    List<Row> ever(@Param("vessel") UUID vessel, @Param("kind") DocumentKind kind, @Param("prefix") String prefix);
+
     /** Where nothing is kept; a document that was taken out begins again above its last version. */
     @Select(value = """
             insert into document as d (vessel_id, kind, name, version, body, changed_at)

@@ -60,6 +60,17 @@ public class Documents {
                 .toList();
     }
 
+    /** @param isKept false where it was taken out under this version */
+    public record Versioned(String name, int version, boolean isKept) {}
+
+    /** Versions of those whose names begin so, taken out or not: the higher one of two answers is the later. */
+    @Transactional(readOnly = true)
+    public List<Versioned> versions(UUID vessel, DocumentKind kind, String prefix) {
+        return rows.ever(vessel, kind, prefix).stream()
+                .map(row -> new Versioned(row.name(), row.version(), row.body() != null))
+                .toList();
+    }
+
     /**
      * Keeps {@code body} where the version fits.
      *
