@@ -14,6 +14,8 @@ final class FreshBoats {
                 place record;
                 columns text;
             begin
+                -- Rows are copied as they are: what a trigger would add is among them.
+                set local session_replication_role = replica;
                 update boat set name = name || ' of before' where name in ('Quiet Ledger', 'Sprat')
                     and exists (select from boat where name like '% pattern');
                 update boat set name = name || ' pattern' where name in ('Quiet Ledger', 'Sprat');
