@@ -32,7 +32,7 @@ describe('ticks of the evening', () => {
       expect(kept).toHaveBeenLastCalledWith('boat', 'spread', { task: 'a', done: false, version: 4 }),
     )
     await waitFor(() => expect(outbox.items()).toEqual([]))
-    expect(result.current.ticked.has('a')).toBe(false)
+    await waitFor(() => expect(result.current.ticked.has('a')).toBe(false))
   })
 
   it('stay while nobody answers, and are kept on the device', async () => {
@@ -51,7 +51,7 @@ describe('ticks of the evening', () => {
     const { result } = renderHook(() => useTicks('boat', 'spread', null))
     await act(() => result.current.set('a', true))
     await waitFor(() => expect(result.current.problem).toContain('opened again elsewhere'))
-    expect(result.current.ticked.has('a')).toBe(false)
+    await waitFor(() => expect(result.current.ticked.has('a')).toBe(false))
   })
 
   it('do not go back for an answer that was on its way before', () => {

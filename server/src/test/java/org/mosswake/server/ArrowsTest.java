@@ -23,7 +23,16 @@ class ArrowsTest {
             .resideInAPackage("..server.platform..")
             .should()
             .dependOnClassesThat()
-            .resideInAnyPackage("..server.tow..", "..server.clock..", "..server.spread..", "..server.strikes..");
+            .resideInAnyPackage(
+                    "..server.tow..",
+                    "..server.clock..",
+                    "..server.gear..",
+                    "..server.spread..",
+                    "..server.turn..",
+                    "..server.rig..",
+                    "..server.call..",
+                    "..server.strikes..",
+                    "..server.owner..");
 
     @ArchTest
     static final ArchRule ROWS_STAY_BEHIND_SERVICES = noClasses()

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.mosswake.core.call.Playbook.Trait;
 import org.mosswake.core.call.Topic.Birds;
-import org.mosswake.core.spread.HolderKind;
+import org.mosswake.core.gear.HolderKind;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Sentence;
 

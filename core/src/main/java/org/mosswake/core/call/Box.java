@@ -2,11 +2,11 @@ package org.mosswake.core.call;
 
 import java.util.List;
 import java.util.Optional;
-import org.mosswake.core.spread.ColourRole;
-import org.mosswake.core.spread.LineItem;
-import org.mosswake.core.spread.LineKind;
-import org.mosswake.core.spread.LureItem;
-import org.mosswake.core.spread.Shade;
+import org.mosswake.core.gear.ColourRole;
+import org.mosswake.core.gear.LineItem;
+import org.mosswake.core.gear.LineKind;
+import org.mosswake.core.gear.LureItem;
+import org.mosswake.core.gear.Shade;
 
 /** What is aboard to fish with. */
 public record Box(List<Lure> lures, List<Line> lines, List<Reel> reels) {
@@ -18,7 +18,7 @@ public record Box(List<Lure> lures, List<Line> lines, List<Reel> reels) {
 
     /** @param count of it aboard */
     public record Lure(LureItem item, double lengthM, ColourRole role, Shade shade, int count) {
-        boolean lead() {
+        public boolean lead() {
             return item.kind().endsWith("_LEAD");
         }
     }
@@ -37,7 +37,7 @@ public record Box(List<Lure> lures, List<Line> lines, List<Reel> reels) {
         }
 
         /** Left of its main line with so much of it off (m); negative when the spool is too small. */
-        double leftM(double diameterM, double offM) {
+        public double leftM(double diameterM, double offM) {
             return rod.leftM(diameterM, offM);
         }
     }

@@ -9,8 +9,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.mosswake.core.call.Playbook.Trait;
-import org.mosswake.core.spread.LineKind;
-import org.mosswake.core.spread.LureKind;
+import org.mosswake.core.gear.LineKind;
+import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Force;
 import org.mosswake.core.units.ForceUnit;
@@ -18,7 +18,7 @@ import org.mosswake.core.units.Sentence;
 import org.mosswake.core.units.SpeedThroughWater;
 
 /** What of a playbook's wants the box can give. */
-final class BoxFit {
+public final class BoxFit {
     /** Clear line from this strength on stands teeth for a while (ESTIMATE). */
     private static final double HEAVY_CLEAR_N =
             Force.of(80, ForceUnit.POUND_FORCE).newtons();
@@ -53,7 +53,7 @@ final class BoxFit {
         return new Fit(positions.size(), filled, List.copyOf(missing));
     }
 
-    static boolean suits(Box.Lure lure, Slot slot, SpeedThroughWater speed) {
+    public static boolean suits(Box.Lure lure, Slot slot, SpeedThroughWater speed) {
         boolean kind =
                 slot.kinds().stream().anyMatch(k -> k.name().equals(lure.item().kind()));
         return kind && lure.item().works().map(window -> window.holds(speed)).orElse(true);
@@ -125,7 +125,7 @@ final class BoxFit {
         return lacks;
     }
 
-    static String words(LureKind kind) {
+    public static String words(LureKind kind) {
         return kind.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 }

@@ -14,7 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.mosswake.core.call.Playbook.Trait;
 import org.mosswake.core.call.Slot.Tied;
-import org.mosswake.core.spread.LureKind;
+import org.mosswake.core.gear.LureKind;
 
 /** Playbooks of cold and inshore water: striped bass and salmon. */
 final class ColdBooks {

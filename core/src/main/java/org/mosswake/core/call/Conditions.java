@@ -46,11 +46,11 @@ public record Conditions(Map<Topic, Answer> known) {
         return Optional.ofNullable(known.get(topic));
     }
 
-    <E extends Enum<E>> Optional<E> choice(Topic topic, Class<E> type) {
+    public <E extends Enum<E>> Optional<E> choice(Topic topic, Class<E> type) {
         return of(topic).flatMap(Answer::choice).map(name -> Enum.valueOf(type, name));
     }
 
-    boolean is(Topic topic, Enum<?> choice) {
+    public boolean is(Topic topic, Enum<?> choice) {
         return of(topic).flatMap(Answer::choice).filter(choice.name()::equals).isPresent();
     }
 

@@ -19,9 +19,9 @@ public record Numbers(Map<String, Double> set) {
     private static final NumberBook BOOK = new NumberBook(catalogue(), orders());
     public static final Numbers USUAL = new Numbers(Map.of());
     /** A soaring let-out is no help when weed is about: it is cut by this share for scattered weed. */
-    static final String WEED_SCATTERED_CUT = "WEED.scatteredCut";
+    public static final String WEED_SCATTERED_CUT = "WEED.scatteredCut";
 
-    static final String WEED_THICK_CUT = "WEED.thickCut";
+    public static final String WEED_THICK_CUT = "WEED.thickCut";
 
     public Numbers {
         BOOK.check(set);

@@ -1,10 +1,10 @@
 package org.mosswake.core.call;
 
 import java.util.Optional;
+import org.mosswake.core.gear.Boat;
+import org.mosswake.core.gear.HolderKind;
+import org.mosswake.core.gear.Idle;
 import org.mosswake.core.rig.RigNumbers;
-import org.mosswake.core.spread.Boat;
-import org.mosswake.core.spread.HolderKind;
-import org.mosswake.core.spread.Idle;
 
 /**
  * The boat and what she carries.

@@ -36,7 +36,7 @@ public record Playbook(
         slots = List.copyOf(slots);
     }
 
-    enum Trait {
+    public enum Trait {
         /** At the surface, in clean open water. */
         OPEN_SURFACE,
         DEEP,
@@ -46,19 +46,19 @@ public record Playbook(
         DEAD_BAIT
     }
 
-    boolean is(Trait trait) {
+    public boolean is(Trait trait) {
         return traits.contains(trait);
     }
 
     /** Lines in the pattern, pairs opened. */
-    int positions() {
+    public int positions() {
         return slots.stream().mapToInt(slot -> slot.pair() ? 2 : 1).sum();
     }
 
     /**
      * The positions of so many lines, the most important first; a pair that does not fit gives one.
      */
-    List<Slot> positions(int lines) {
+    public List<Slot> positions(int lines) {
         var taken = new ArrayList<Slot>();
         for (Slot slot : slots) {
             if (taken.size() >= lines) {

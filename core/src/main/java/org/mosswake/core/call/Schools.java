@@ -28,7 +28,7 @@ public record Schools(Map<School, Integer> chosen) {
         return chosen.getOrDefault(school, 0);
     }
 
-    boolean is(School school, int side) {
+    public boolean is(School school, int side) {
         return of(school) == side;
     }
 

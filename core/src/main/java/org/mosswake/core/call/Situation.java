@@ -38,7 +38,7 @@ public record Situation(
     }
 
     /** As the skipper says, else as the tide makes it (m/s). */
-    Optional<Double> stream() {
+    public Optional<Double> stream() {
         return conditions.number(Topic.STREAM).or(moment::streamMps);
     }
 }

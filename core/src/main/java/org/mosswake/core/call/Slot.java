@@ -2,7 +2,7 @@ package org.mosswake.core.call;
 
 import java.util.List;
 import java.util.Optional;
-import org.mosswake.core.spread.LureKind;
+import org.mosswake.core.gear.LureKind;
 
 /**
  * One position of a playbook's pattern.
@@ -14,9 +14,9 @@ import org.mosswake.core.spread.LureKind;
  * @param pair    two of it, level, one each side
  * @param wash    belongs into the white water
  */
-record Slot(String role, Place place, Reach reach, List<LureKind> kinds, Tied tied, boolean pair, boolean wash) {
+public record Slot(String role, Place place, Reach reach, List<LureKind> kinds, Tied tied, boolean pair, boolean wash) {
     /** Where on the boat a position belongs. */
-    enum Place {
+    public enum Place {
         CENTRE,
         /** Widest apart. */
         OUTER,
@@ -29,7 +29,7 @@ record Slot(String role, Place place, Reach reach, List<LureKind> kinds, Tied ti
     }
 
     /** What stands between lure and main line. */
-    enum Tied {
+    public enum Tied {
         PLAIN,
         /** Wire or cable against teeth on a leader. */
         BITE,
@@ -43,7 +43,7 @@ record Slot(String role, Place place, Reach reach, List<LureKind> kinds, Tied ti
     }
 
     /** What a let-out is sought for. */
-    enum Aim {
+    public enum Aim {
         /** A let-out within the range. */
         LET_OUT,
         /** A depth within the range (m). */
@@ -61,19 +61,19 @@ record Slot(String role, Place place, Reach reach, List<LureKind> kinds, Tied ti
      * @param dropBackM behind the clip of a downrigger (m)
      * @param mostOutM  let out for it, whatever depth that gives (m)
      */
-    record Reach(Aim aim, double least, double most, double dropBackM, double mostOutM) {}
+    public record Reach(Aim aim, double least, double most, double dropBackM, double mostOutM) {}
 
     private static final double FAR_M = 220;
 
-    static Slot of(String role, Place place, Reach reach, Tied tied, LureKind... kinds) {
+    public static Slot of(String role, Place place, Reach reach, Tied tied, LureKind... kinds) {
         return new Slot(role, place, reach, List.of(kinds), tied, false, false);
     }
 
-    Slot paired() {
+    public Slot paired() {
         return new Slot(role, place, reach, kinds, tied, true, wash);
     }
 
-    Slot inWash() {
+    public Slot inWash() {
         return new Slot(role, place, reach, kinds, tied, pair, true);
     }
 
@@ -88,7 +88,7 @@ record Slot(String role, Place place, Reach reach, List<LureKind> kinds, Tied ti
                 wash);
     }
 
-    static Reach letOut(double least, double most) {
+    public static Reach letOut(double least, double most) {
         return new Reach(Aim.LET_OUT, least, most, 0, FAR_M);
     }
 
@@ -113,11 +113,11 @@ record Slot(String role, Place place, Reach reach, List<LureKind> kinds, Tied ti
         return new Reach(Aim.BY_LIGHT, 0, 0, dropBackM, FAR_M);
     }
 
-    boolean deep() {
+    public boolean deep() {
         return reach.aim() != Aim.LET_OUT;
     }
 
-    Optional<LureKind> firstKind() {
+    public Optional<LureKind> firstKind() {
         return kinds.stream().findFirst();
     }
 }

@@ -13,7 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.mosswake.core.call.Playbook.Trait;
 import org.mosswake.core.call.Slot.Tied;
-import org.mosswake.core.spread.LureKind;
+import org.mosswake.core.gear.LureKind;
 
 /** Playbooks of warm and open water: wahoo, tuna, mahi, king, sailfish, bluefin. */
 final class WarmBooks {

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.spread.Finding.Kind;
 import org.mosswake.core.spread.Finding.Mend.Change;
 import org.mosswake.core.units.SpeedUnit;

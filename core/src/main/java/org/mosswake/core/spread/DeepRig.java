@@ -1,5 +1,7 @@
 package org.mosswake.core.spread;
 
+import org.mosswake.core.gear.LineItem;
+import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.tow.Downrigger;
 
 /**

@@ -7,13 +7,13 @@ import java.util.Map;
 import java.util.UUID;
 
 /** Short names by place: S, P, C for surface lines, D for deep ones, counted from the outside in. */
-final class Labels {
+public final class Labels {
     /** A tip this close to the middle line belongs to the middle (m). */
     private static final double MIDDLE_M = 0.25;
 
     private Labels() {}
 
-    static Map<UUID, String> of(List<SpreadLine> lines) {
+    public static Map<UUID, String> of(List<SpreadLine> lines) {
         var labels = new HashMap<UUID, String>();
         var counts = new HashMap<String, Integer>();
         lines.stream().sorted(FROM_OUTSIDE_IN).forEach(line -> {

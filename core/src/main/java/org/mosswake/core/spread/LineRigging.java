@@ -3,6 +3,8 @@ package org.mosswake.core.spread;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.mosswake.core.gear.LureItem;
+import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.rig.BaitRig;
 import org.mosswake.core.rig.Hooks;
 import org.mosswake.core.rig.Piece;
@@ -20,7 +22,8 @@ public final class LineRigging {
     private static final double USUAL_BAIT_M = 0.25;
 
     /** Clear line from this strength on stands teeth for a while (ESTIMATE; a newton for rounding). */
-    static final double HEAVY_CLEAR_N = Force.of(80, ForceUnit.POUND_FORCE).newtons() - 1;
+    public static final double HEAVY_CLEAR_N =
+            Force.of(80, ForceUnit.POUND_FORCE).newtons() - 1;
 
     private LineRigging() {}
 
@@ -63,7 +66,7 @@ public final class LineRigging {
     }
 
     /** Spoons and live baits are taken loosely; a fast head under a weight from just over the pull (physics §9). */
-    static Take usualTake(List<TacklePiece> tackle) {
+    public static Take usualTake(List<TacklePiece> tackle) {
         LureItem lure = tackle.get(0).item().orElseThrow();
         if (lure.isA(LureKind.FLUTTER_SPOON) || lure.isA(LureKind.LIVE_BAIT)) {
             return Take.LOOSE;
@@ -87,7 +90,7 @@ public final class LineRigging {
     }
 
     /** Line kept behind the let-out (m, handbook practice): a fast ladder's fish runs farthest. */
-    static double usualKeepM(SpreadLine line) {
+    public static double usualKeepM(SpreadLine line) {
         if (line.take() == Take.LADDER) {
             return 400;
         }

@@ -13,7 +13,7 @@ import org.mosswake.core.tow.TowSolver;
 import org.mosswake.core.units.SpeedThroughWater;
 
 /** Solves a line of whatever build: plain, three-way, or down a cable. Places are from the holder's tip. */
-final class LineSolver {
+public final class LineSolver {
     /** The crew takes up until the rod bends: about a kilogram and a half (N, ESTIMATE). */
     private static final double FIRM_N = 15;
     /** Rods for deep lines stand beside the arm, their tips this much above its pulley (m, ESTIMATE). */
@@ -50,7 +50,7 @@ final class LineSolver {
     }
 
     /** As {@link #solve}, of plain lines without a path: for searches that try many. */
-    TowAnswer settle(SpreadLine line, SpeedThroughWater speed) {
+    public TowAnswer settle(SpreadLine line, SpeedThroughWater speed) {
         boolean plain = line.deep().isEmpty()
                 && line.tackle().stream().allMatch(piece -> piece.branch().isEmpty());
         return plain ? tows.settle(line.tow(speed)) : solve(line, speed).answer();

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.mosswake.core.gear.HolderKind;
 import org.mosswake.core.turn.Helm;
 import org.mosswake.core.turn.HelmStudy;
 import org.mosswake.core.turn.Side;

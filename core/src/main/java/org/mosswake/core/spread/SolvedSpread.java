@@ -2,6 +2,7 @@ package org.mosswake.core.spread;
 
 import java.util.List;
 import java.util.Optional;
+import org.mosswake.core.gear.Idle;
 
 /**
  * Every line solved, in the order of the line-up, the wake, and what is worth saying, most important first.

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.mosswake.core.gear.SpeedWindow;
 import org.mosswake.core.spread.Finding.Kind;
 import org.mosswake.core.spread.Finding.Mend.Change;
 

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.gear.Idle;
 import org.mosswake.core.tow.TowLimits;
 import org.mosswake.core.units.SpeedThroughWater;
 

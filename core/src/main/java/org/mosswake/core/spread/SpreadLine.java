@@ -9,6 +9,10 @@ import java.util.stream.IntStream;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.gear.Holder;
+import org.mosswake.core.gear.HolderKind;
+import org.mosswake.core.gear.LineItem;
+import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.rig.Chain;
 import org.mosswake.core.rig.DragWindow;
 import org.mosswake.core.rig.Reel;
@@ -158,7 +162,7 @@ public record SpreadLine(
     }
 
     /** Its weight flies back at the boat when it parts. */
-    boolean throwsAWeight(SpeedThroughWater speed) {
+    public boolean throwsAWeight(SpeedThroughWater speed) {
         return speed.mps() >= FAST_MPS
                 && tackle.stream()
                         .skip(1)
@@ -167,7 +171,7 @@ public record SpreadLine(
     }
 
     /** Takes a rod at a strike, and a person with it. */
-    boolean heavilyDragged() {
+    public boolean heavilyDragged() {
         return strikeDrag.newtons() >= HEAVY_DRAG_N;
     }
 

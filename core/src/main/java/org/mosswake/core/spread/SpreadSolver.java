@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.ToDoubleFunction;
+import org.mosswake.core.gear.Idle;
 import org.mosswake.core.tow.TowAnswer;
 import org.mosswake.core.tow.TowLimits;
 import org.mosswake.core.tow.TowShape;

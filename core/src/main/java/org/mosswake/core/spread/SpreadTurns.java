@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.mosswake.core.gear.Holder;
+import org.mosswake.core.gear.HolderKind;
 import org.mosswake.core.tow.TowSolver;
 import org.mosswake.core.turn.Side;
 import org.mosswake.core.turn.SideLimit;

@@ -1,6 +1,8 @@
 package org.mosswake.core.spread;
 
 import java.util.Optional;
+import org.mosswake.core.gear.LineItem;
+import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.rig.Seam;
 
 /**

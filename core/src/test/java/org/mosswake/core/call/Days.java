@@ -8,32 +8,32 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.mosswake.core.call.Moment.Light;
+import org.mosswake.core.gear.Boat;
+import org.mosswake.core.gear.ColourRole;
+import org.mosswake.core.gear.DeckPoint;
+import org.mosswake.core.gear.Holder;
+import org.mosswake.core.gear.HolderKind;
+import org.mosswake.core.gear.Idle;
+import org.mosswake.core.gear.LineItem;
+import org.mosswake.core.gear.LineKind;
+import org.mosswake.core.gear.LureItem;
+import org.mosswake.core.gear.LureKind;
+import org.mosswake.core.gear.Shade;
 import org.mosswake.core.rig.Reel;
 import org.mosswake.core.rig.Spool;
-import org.mosswake.core.spread.Boat;
-import org.mosswake.core.spread.ColourRole;
-import org.mosswake.core.spread.DeckPoint;
-import org.mosswake.core.spread.Holder;
-import org.mosswake.core.spread.HolderKind;
-import org.mosswake.core.spread.Idle;
-import org.mosswake.core.spread.LineItem;
-import org.mosswake.core.spread.LineKind;
-import org.mosswake.core.spread.LureItem;
-import org.mosswake.core.spread.LureKind;
-import org.mosswake.core.spread.Shade;
 import org.mosswake.core.tow.Body;
 import org.mosswake.core.units.Force;
 import org.mosswake.core.units.ForceUnit;
 import org.mosswake.core.units.SpeedUnit;
 
 /** Invented boats, boxes and mornings for tests. */
-final class Days {
+public final class Days {
     static final LocalDate JUNE = LocalDate.of(2026, 6, 18);
     private static final Instant SIX = Instant.parse("2026-06-18T09:00:00Z");
 
     private Days() {}
 
-    static UUID id(String words) {
+    public static UUID id(String words) {
         return UUID.nameUUIDFromBytes(words.getBytes(StandardCharsets.UTF_8));
     }
 
@@ -41,21 +41,21 @@ final class Days {
         return new Moment(SIX, light, Optional.empty(), false);
     }
 
-    static Situation large(Light light, Conditions conditions) {
+    public static Situation large(Light light, Conditions conditions) {
         return new Situation(JUNE, at(light), conditions, ledger(warmBox()), Schools.USUAL, List.of(), Numbers.USUAL);
     }
 
-    static Situation small(Light light, Conditions conditions) {
+    public static Situation small(Light light, Conditions conditions) {
         return new Situation(JUNE, at(light), conditions, sprat(coldBox()), Schools.USUAL, List.of(), Numbers.USUAL);
     }
 
-    static Situation withBox(Situation s, Box box) {
+    public static Situation withBox(Situation s, Box box) {
         var outfit = new Outfit(s.outfit().boat(), s.outfit().idle(), box);
         return new Situation(s.day(), s.moment(), s.conditions(), outfit, s.schools(), s.table(), s.numbers());
     }
 
     /** Ten metres, riggers, two engines, a downrigger arm at the stern. */
-    static Outfit ledger(Box box) {
+    public static Outfit ledger(Box box) {
         var holders = new ArrayList<Holder>();
         for (int side : new int[] {1, -1}) {
             String name = side > 0 ? "starboard " : "port ";
@@ -72,7 +72,7 @@ final class Days {
     }
 
     /** Five metres, one downrigger. */
-    static Outfit sprat(Box box) {
+    public static Outfit sprat(Box box) {
         var holders = new ArrayList<Holder>();
         for (int side : new int[] {1, -1}) {
             String name = side > 0 ? "starboard " : "port ";
@@ -86,12 +86,12 @@ final class Days {
         return new Outfit(boat, Optional.of(Idle.estimated(SpeedUnit.KNOT.toSi(2.4), 2.1, 1)), box);
     }
 
-    static Holder holder(String name, HolderKind kind, double astern, double starboard, double height) {
+    public static Holder holder(String name, HolderKind kind, double astern, double starboard, double height) {
         var tip = new DeckPoint(astern, starboard, height);
         return new Holder(id("holder " + name), name, kind, new DeckPoint(-1, starboard / 3, 1), tip);
     }
 
-    static Box warmBox() {
+    public static Box warmBox() {
         var lures = new ArrayList<Box.Lure>();
         for (String colour : List.of("olive", "black and purple", "pink", "silver")) {
             lures.add(lure(LureKind.BULLET_SKIRT, colour, 0.18, 2));
@@ -118,7 +118,7 @@ final class Days {
         return new Box(lures, lines(), reels(900));
     }
 
-    static Box coldBox() {
+    public static Box coldBox() {
         var lures = new ArrayList<Box.Lure>();
         lures.add(lure(LureKind.FLUTTER_SPOON, "silver", 0.22, 2));
         lures.add(lure(LureKind.HAIR_JIG, "white", 0.12, 3));
@@ -136,7 +136,7 @@ final class Days {
         return new Box(lures, lines(), reels(600));
     }
 
-    static List<Box.Line> lines() {
+    public static List<Box.Line> lines() {
         return List.of(
                 line(LineKind.MONO, 20),
                 line(LineKind.MONO, 40),
@@ -154,7 +154,7 @@ final class Days {
                 line(LineKind.BITE_CABLE, 275));
     }
 
-    static List<Box.Reel> reels(double capacityM) {
+    public static List<Box.Reel> reels(double capacityM) {
         return List.of(
                 reel("light", LineKind.MONO, 50, capacityM, 8),
                 reel("braid", LineKind.BRAID, 50, capacityM, 6),
@@ -168,13 +168,13 @@ final class Days {
         return new Box.Reel(rod(name, spool), Optional.of(main), count);
     }
 
-    static Box.Line line(LineKind kind, double pounds) {
+    public static Box.Line line(LineKind kind, double pounds) {
         Force strength = Force.of(pounds, ForceUnit.POUND_FORCE);
         return new Box.Line(
                 new LineItem(id(kind + " " + pounds), kind.name(), kind, kind.metreRated(strength), strength), kind);
     }
 
-    static Box.Lure lure(LureKind kind, String colour, double lengthM, int count) {
+    public static Box.Lure lure(LureKind kind, String colour, double lengthM, int count) {
         var item = new LureItem(
                 id(kind + colour + lengthM),
                 colour + " " + kind.name(),
@@ -201,7 +201,7 @@ final class Days {
                 new LureItem(id(kind + kg), kind + " " + kg, kind, body), 0.1, ColourRole.IMITATOR, Shade.NEUTRAL, 4);
     }
 
-    static double knots(double knots) {
+    public static double knots(double knots) {
         return SpeedUnit.KNOT.toSi(knots);
     }
 

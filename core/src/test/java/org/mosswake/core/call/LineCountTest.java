@@ -10,8 +10,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.mosswake.core.call.LineCount.What;
 import org.mosswake.core.call.Moment.Light;
 import org.mosswake.core.call.Topic.Sea;
-import org.mosswake.core.spread.Boat;
-import org.mosswake.core.spread.HolderKind;
+import org.mosswake.core.gear.Boat;
+import org.mosswake.core.gear.HolderKind;
 
 class LineCountTest {
     private static LineCount count(Situation s, PlaybookId id) {

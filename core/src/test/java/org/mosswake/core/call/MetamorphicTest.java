@@ -13,7 +13,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.mosswake.core.call.Moment.Light;
 import org.mosswake.core.call.Topic.Birds;
-import org.mosswake.core.spread.LineKind;
+import org.mosswake.core.gear.LineKind;
 
 /** What must hold whatever the day: drawn from fixed seeds. */
 class MetamorphicTest {

@@ -4,36 +4,43 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.mosswake.core.gear.DeckPoint;
+import org.mosswake.core.gear.Holder;
+import org.mosswake.core.gear.HolderKind;
+import org.mosswake.core.gear.LineItem;
+import org.mosswake.core.gear.LineKind;
+import org.mosswake.core.gear.LureItem;
+import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.units.Force;
 import org.mosswake.core.units.ForceUnit;
 import org.mosswake.core.units.SpeedThroughWater;
 import org.mosswake.core.units.SpeedUnit;
 
 /** Spreads for tests, put together from generic kinds. */
-final class DemoSpread {
+public final class DemoSpread {
     private static final LineItem MAIN = line("main", LineKind.MONO, 50);
     private static final LineItem LEADER = line("leader", LineKind.FLUOROCARBON, 100);
 
     private DemoSpread() {}
 
-    static UUID id(String words) {
+    public static UUID id(String words) {
         return UUID.nameUUIDFromBytes(words.getBytes(StandardCharsets.UTF_8));
     }
 
-    static Holder rigger(String name, double starboard, double height) {
+    public static Holder rigger(String name, double starboard, double height) {
         return new Holder(
                 id(name), name, HolderKind.RIGGER, new DeckPoint(-4, 0, 2), new DeckPoint(0.5, starboard, height));
     }
 
-    static Spread atKnots(double knots, SpreadLine... lines) {
+    public static Spread atKnots(double knots, SpreadLine... lines) {
         return new Spread(SpeedThroughWater.of(knots, SpeedUnit.KNOT), 2, List.of(lines));
     }
 
-    static SpreadLine line(String name, Holder holder, double letOut, LureKind lure) {
+    public static SpreadLine line(String name, Holder holder, double letOut, LureKind lure) {
         return line(name, holder, letOut, lure, 5);
     }
 
-    static SpreadLine line(String name, Holder holder, double letOut, LureKind lure, double dragKg) {
+    public static SpreadLine line(String name, Holder holder, double letOut, LureKind lure, double dragKg) {
         LureItem item = lure(lure);
         return new SpreadLine(
                 id(name),
@@ -46,7 +53,7 @@ final class DemoSpread {
     }
 
     /** As {@link #line}, with a lead between leader and main line. */
-    static SpreadLine weighted(String name, Holder holder, double letOut, LureKind lure, double leadKg) {
+    public static SpreadLine weighted(String name, Holder holder, double letOut, LureKind lure, double leadKg) {
         SpreadLine plain = line(name, holder, letOut, lure, 8);
         var lead = new LureItem(id("lead"), "lead", "TORPEDO_LEAD", LureKind.torpedoLead(leadKg));
         return new SpreadLine(
@@ -60,7 +67,7 @@ final class DemoSpread {
                         plain.tackle().get(1)));
     }
 
-    static Holder flat(String name, double baseStarboard, double tipStarboard) {
+    public static Holder flat(String name, double baseStarboard, double tipStarboard) {
         return new Holder(
                 id(name),
                 name,
@@ -69,17 +76,17 @@ final class DemoSpread {
                 new DeckPoint(1.2, tipStarboard, 1.8));
     }
 
-    static Holder centre() {
+    public static Holder centre() {
         return new Holder(
                 id("centre"), "centre", HolderKind.CENTRE, new DeckPoint(-2.4, 0, 2.6), new DeckPoint(-0.6, 0, 5.2));
     }
 
-    static LureItem lure(LureKind kind) {
+    public static LureItem lure(LureKind kind) {
         return new LureItem(id("lure " + kind), kind.name(), kind.name(), kind.usual(), Optional.of(kind.works()));
     }
 
     /** On a downrigger, so far behind the clip. */
-    static SpreadLine deep(String name, double cableOut, double behindClip, LureKind lure, ClipSeat seat) {
+    public static SpreadLine deep(String name, double cableOut, double behindClip, LureKind lure, ClipSeat seat) {
         var holder = new Holder(
                 id("rigger " + name),
                 name,
@@ -100,7 +107,7 @@ final class DemoSpread {
     }
 
     /** Heavy lead on a metre and a half, hair jig on four and a half. */
-    static SpreadLine threeWay(String name, Holder holder, double letOut) {
+    public static SpreadLine threeWay(String name, Holder holder, double letOut) {
         var lead = new LureItem(id("lead"), "lead", "TORPEDO_LEAD", LureKind.torpedoLead(0.8));
         return new SpreadLine(
                 id(name),

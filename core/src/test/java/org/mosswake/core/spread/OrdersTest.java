@@ -5,6 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.mosswake.core.gear.DeckPoint;
+import org.mosswake.core.gear.Holder;
+import org.mosswake.core.gear.HolderKind;
+import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.turn.Side;
 import org.mosswake.core.turn.TurnRules;
 

@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.gear.Idle;
+import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.spread.Finding.Kind;
 import org.mosswake.core.spread.Here.Stream;
 import org.mosswake.core.units.SpeedThroughWater;

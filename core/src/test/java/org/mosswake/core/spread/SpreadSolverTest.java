@@ -12,6 +12,8 @@ import org.junit.jupiter.api.Test;
 import org.mosswake.core.fault.Fault;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.gear.Holder;
+import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.spread.Finding.Kind;
 import org.mosswake.core.spread.Finding.Mend.Change;
 import org.mosswake.core.units.SpeedUnit;

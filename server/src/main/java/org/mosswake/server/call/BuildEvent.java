@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.mosswake.core.call.FirstSpread;
+import org.mosswake.core.build.FirstSpread;
 import org.mosswake.core.call.LineCount;
 import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.spread.Spread;

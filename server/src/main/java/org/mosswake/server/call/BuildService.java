@@ -3,7 +3,7 @@ package org.mosswake.server.call;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.concurrent.CancellationException;
-import org.mosswake.core.call.FirstSpread;
+import org.mosswake.core.build.FirstSpread;
 import org.mosswake.core.spread.Spread;
 import org.mosswake.server.platform.compute.Computing;
 import org.slf4j.Logger;

@@ -7,11 +7,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.mosswake.core.build.FirstSpread;
 import org.mosswake.core.call.Box;
 import org.mosswake.core.call.Call;
 import org.mosswake.core.call.DayPlan;
 import org.mosswake.core.call.Entry;
-import org.mosswake.core.call.FirstSpread;
 import org.mosswake.core.call.LineCount;
 import org.mosswake.core.call.Moment;
 import org.mosswake.core.call.Outfit;
@@ -29,9 +29,9 @@ import org.mosswake.core.clock.SunDay;
 import org.mosswake.core.clock.TideStation;
 import org.mosswake.core.spread.Spread;
 import org.mosswake.core.spread.SpreadLine;
-import org.mosswake.server.spread.Carried;
+import org.mosswake.server.gear.Carried;
+import org.mosswake.server.gear.LineAboard;
 import org.mosswake.server.spread.CarriedService;
-import org.mosswake.server.spread.LineAboard;
 import org.springframework.stereotype.Service;
 
 /** Puts boat, box, ways and day together and asks the core. */

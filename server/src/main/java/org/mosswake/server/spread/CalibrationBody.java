@@ -5,10 +5,11 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.gear.Coefficient;
+import org.mosswake.core.gear.LineKind;
 import org.mosswake.core.spread.Calibration;
-import org.mosswake.core.spread.Coefficient;
-import org.mosswake.core.spread.LineKind;
 import org.mosswake.core.tow.TowLimits;
+import org.mosswake.server.gear.LineGearBody;
 import org.mosswake.server.platform.json.Checked;
 import org.mosswake.server.spread.SpreadDraft.LineDraft;
 

@@ -9,8 +9,8 @@ import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
+import org.mosswake.core.gear.Coefficient;
 import org.mosswake.core.spread.Calibration;
-import org.mosswake.core.spread.Coefficient;
 import org.mosswake.server.spread.CalibrationReply.SeenReply;
 
 @Mapper

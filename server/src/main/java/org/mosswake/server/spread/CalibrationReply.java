@@ -4,8 +4,8 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.mosswake.core.gear.Coefficient;
 import org.mosswake.core.spread.Calibration;
-import org.mosswake.core.spread.Coefficient;
 
 /**
  * A fit, tried or kept.

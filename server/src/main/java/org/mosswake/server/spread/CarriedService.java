@@ -4,6 +4,10 @@ import java.util.List;
 import java.util.UUID;
 import org.mosswake.core.spread.Spread;
 import org.mosswake.core.spread.SpreadLine;
+import org.mosswake.server.gear.Aboard;
+import org.mosswake.server.gear.BoatService;
+import org.mosswake.server.gear.BoatTitle;
+import org.mosswake.server.gear.Carried;
 import org.springframework.stereotype.Service;
 
 /** What other capabilities may know of a boat, her gear and a draft. */

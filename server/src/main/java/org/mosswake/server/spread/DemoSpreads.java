@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.UUID;
 import org.mosswake.core.spread.ClipSeat;
 import org.mosswake.core.units.SpeedUnit;
+import org.mosswake.server.gear.DemoBoats;
+import org.mosswake.server.gear.StarterBox;
 import org.mosswake.server.platform.demo.DemoIds;
 import org.mosswake.server.platform.demo.DemoPart;
 import org.mosswake.server.spread.SpreadDraft.BranchDraft;

@@ -10,20 +10,23 @@ import org.mosswake.core.fault.Fault;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.gear.Holder;
+import org.mosswake.core.gear.Idle;
+import org.mosswake.core.gear.LineItem;
+import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.rig.Reel;
 import org.mosswake.core.rig.RigNumbers;
 import org.mosswake.core.spread.Branch;
 import org.mosswake.core.spread.DeepRig;
 import org.mosswake.core.spread.Here;
-import org.mosswake.core.spread.Holder;
-import org.mosswake.core.spread.Idle;
-import org.mosswake.core.spread.LineItem;
-import org.mosswake.core.spread.LureItem;
 import org.mosswake.core.spread.Spread;
 import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.spread.TacklePiece;
 import org.mosswake.core.units.Force;
 import org.mosswake.core.units.SpeedThroughWater;
+import org.mosswake.server.gear.Aboard;
+import org.mosswake.server.gear.ReelAboard;
+import org.mosswake.server.gear.Usable;
 import org.mosswake.server.spread.SpreadDraft.BranchDraft;
 import org.mosswake.server.spread.SpreadDraft.DeepDraft;
 import org.mosswake.server.spread.SpreadDraft.LineDraft;
@@ -32,24 +35,24 @@ import org.springframework.stereotype.Component;
 
 /** Puts a draft of ids together with the boat's holders and gear, noting every id that is not aboard. */
 @Component
-class SpreadAssembler {
+public class SpreadAssembler {
     private final Aboard aboard;
 
     SpreadAssembler(Aboard aboard) {
         this.aboard = aboard;
     }
 
-    Spread assemble(UUID vessel, SpreadDraft draft) {
+    public Spread assemble(UUID vessel, SpreadDraft draft) {
         return new Assembly(aboard.of(vessel), new Faults()).spread(draft);
     }
 
     /** With the boat and gear as they were. */
-    Spread assemble(UUID vessel, SpreadDraft draft, Map<UUID, Integer> seen, Instant at) {
+    public Spread assemble(UUID vessel, SpreadDraft draft, Map<UUID, Integer> seen, Instant at) {
         return new Assembly(aboard.asSeen(vessel, seen, at), new Faults()).spread(draft);
     }
 
     /** One line by itself; {@code path} ends without a dot. */
-    SpreadLine line(UUID vessel, String path, LineDraft draft) {
+    public SpreadLine line(UUID vessel, String path, LineDraft draft) {
         var faults = new Faults();
         Optional<SpreadLine> made = new Assembly(aboard.of(vessel), faults).line(path, draft);
         faults.throwIfAny();

@@ -3,6 +3,7 @@ package org.mosswake.server.spread;
 import java.time.Instant;
 import java.util.UUID;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.server.gear.LureGearBody;
 import org.mosswake.server.platform.json.Checked;
 
 /** A named spread with its content; {@code version} 0 makes a new one. */

@@ -7,9 +7,9 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.spread.ClipSeat;
 import org.mosswake.core.spread.Here;
-import org.mosswake.core.spread.LureItem;
 import org.mosswake.core.spread.Spread;
 import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.tow.Downrigger;
@@ -39,7 +39,7 @@ public record SpreadDraft(
             @Nullable DeepDraft deep,
             @Nullable Boolean locked,
             @Nullable RigDraft rig) {
-        LineDraft(
+        public LineDraft(
                 UUID lineId,
                 UUID holderId,
                 Double letOutM,
@@ -125,7 +125,8 @@ public record SpreadDraft(
             @Nullable Double lengthM,
             @Nullable BranchDraft branch,
             @Nullable FootDraft foot) {
-        PieceDraft(@Nullable UUID lureGearId, UUID lineGearId, @Nullable Double lengthM, @Nullable BranchDraft branch) {
+        public PieceDraft(
+                @Nullable UUID lureGearId, UUID lineGearId, @Nullable Double lengthM, @Nullable BranchDraft branch) {
             this(lureGearId, lineGearId, lengthM, branch, null);
         }
     }

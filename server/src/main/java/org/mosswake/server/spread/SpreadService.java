@@ -8,6 +8,7 @@ import java.util.UUID;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.spread.SpreadSolver;
+import org.mosswake.server.gear.BoatService;
 import org.mosswake.server.platform.content.Contents;
 import org.mosswake.server.platform.database.Write;
 import org.mosswake.server.platform.http.StaleWrite;

@@ -1,0 +1,209 @@
+package org.mosswake.core.build;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.mosswake.core.call.Box;
+import org.mosswake.core.call.BoxFit;
+import org.mosswake.core.call.Numbers;
+import org.mosswake.core.call.Playbook;
+import org.mosswake.core.call.School;
+import org.mosswake.core.call.Situation;
+import org.mosswake.core.call.Slot;
+import org.mosswake.core.call.Topic;
+import org.mosswake.core.gear.Holder;
+import org.mosswake.core.gear.HolderKind;
+import org.mosswake.core.gear.LureKind;
+import org.mosswake.core.rig.Rigging;
+import org.mosswake.core.spread.DeepRig;
+import org.mosswake.core.spread.LineRigging;
+import org.mosswake.core.spread.SpreadLine;
+import org.mosswake.core.units.Force;
+
+/** Fills the positions of a playbook: a holder, a lure and what is tied for each, the most important first. */
+final class Positions {
+    /** A deep line is better with more lead than with more line than this (m, ESTIMATE). */
+    private static final double HANDY_M = 80;
+
+    final Seats seats;
+    final Set<String> lacks = new LinkedHashSet<>();
+    private final Reckoning r;
+    private final LetOuts letOuts;
+    private final Tying tying;
+    private final LureChoice choice;
+
+    Positions(Reckoning r, LetOuts letOuts) {
+        this.r = r;
+        this.letOuts = letOuts;
+        Situation s = r.wish().s();
+        tying = new Tying(s.outfit().box(), s.schools(), lacks);
+        choice = new LureChoice(s, r.wish().p(), tying);
+        boolean live = r.wish().p().is(Playbook.Trait.LIVE_BAIT);
+        seats = new Seats(s.outfit().boat().holders(), !live || s.schools().is(School.BAIT_RIGGERS, 1));
+    }
+
+    List<Unit> units() {
+        var units = new ArrayList<Unit>();
+        for (SpreadLine line : r.wish().locked()) {
+            seats.take(line.holder());
+            line.tackle().forEach(piece -> piece.item().ifPresent(item -> tying.take(item.id())));
+            locked(line).ifPresent(units::add);
+        }
+        List<Slot> positions = new ArrayList<>(r.wish().p().positions(r.wish().lines()));
+        for (SpreadLine line : r.wish().locked()) {
+            dropLike(positions, line);
+        }
+        int pair = 0;
+        for (int i = 0; i < positions.size(); i++) {
+            Slot slot = positions.get(i);
+            boolean both = slot.pair() && i + 1 < positions.size() && positions.get(i + 1) == slot;
+            if (both) {
+                i++;
+            }
+            Optional<List<Holder>> two = both ? seats.pair(slot.place()) : Optional.empty();
+            if (two.isPresent()) {
+                two.get().forEach(seats::take);
+                unit(slot, pair++, two.get()).ifPresent(units::add);
+                continue;
+            }
+            for (int k = 0; k < (both ? 2 : 1); k++) {
+                Optional<Holder> holder = seats.one(slot.place());
+                if (holder.isPresent()) {
+                    seats.take(holder.get());
+                    unit(slot, pair++, List.of(holder.get())).ifPresent(units::add);
+                }
+            }
+        }
+        return units;
+    }
+
+    /** A locked line stands for the position most like it. */
+    private static void dropLike(List<Slot> positions, SpreadLine line) {
+        if (positions.isEmpty()) {
+            return;
+        }
+        Slot like = positions.stream()
+                .min(Comparator.comparingDouble(slot -> (slot.deep() == line.runsDeep() ? 0 : 1000)
+                        + Math.abs((slot.reach().least() + slot.reach().most()) / 2 - line.letOutM())))
+                .orElseThrow();
+        positions.remove(positions.lastIndexOf(like));
+    }
+
+    private Optional<Unit> locked(SpreadLine line) {
+        var slot = Slot.of("kept as it was", Slot.Place.LOW, Slot.letOut(1, 400), Slot.Tied.PLAIN);
+        var placing = new Placing(slot, -1, line, Optional.empty(), Optional.empty(), Optional.empty(), 1, 400, true);
+        return r.placer().place(line, r.speed()).map(place -> {
+            var unit = new Unit();
+            unit.options.add(new Unit.Option(List.of(new Objective.Set(placing, place))));
+            return unit;
+        });
+    }
+
+    /** A position filled from the box; empty, with what is lacking noted, where the box cannot. */
+    private Optional<Unit> unit(Slot slot, int pair, List<Holder> holders) {
+        var filled = new ArrayList<Placing>();
+        for (Holder holder : holders) {
+            Optional<Box.Lure> lure = choice.pick(slot, holder, r.speed().mps());
+            if (lure.isEmpty()) {
+                slot.firstKind().ifPresent(kind -> lacks.add(lack(kind, holder)));
+                continue;
+            }
+            Optional<Placing.Target> target = r.depths().of(slot);
+            tied(slot, pair, holder, lure.get(), target).ifPresent(placing -> {
+                choice.took(lure.get());
+                tying.take(placing.reel());
+                placing.line().tackle().stream()
+                        .flatMap(piece -> piece.item().stream())
+                        .filter(item -> !item.id().equals(lure.get().item().id()))
+                        .forEach(item -> tying.take(item.id()));
+                filled.add(placing);
+            });
+        }
+        if (filled.isEmpty()) {
+            return Optional.empty();
+        }
+        var unit = new Unit();
+        unit.options.addAll(letOuts.options(filled));
+        return unit.options.isEmpty() ? Optional.empty() : Optional.of(unit);
+    }
+
+    private static String lack(LureKind kind, Holder holder) {
+        String side = holder.tip().starboardM() > 0 ? " to starboard" : " to port";
+        return BoxFit.words(kind) + (kind == LureKind.STEERING_BAR ? side : "");
+    }
+
+    private Optional<Placing> tied(Slot slot, int pair, Holder holder, Box.Lure lure, Optional<Placing.Target> target) {
+        boolean cabled = holder.kind() == HolderKind.DOWNRIGGER;
+        Slot.Tied how = DeepWay.of(slot, cabled, r.wish().s().schools(), tying);
+        List<Optional<Box.Lure>> leads = DeepWay.leads(how, slot, cabled, tying);
+        Placing nearest = null;
+        double miss = Double.POSITIVE_INFINITY;
+        for (Optional<Box.Lure> lead : leads) {
+            Optional<Placing> made = tying.tie(how, lure, lead, cabled)
+                    .flatMap(chain -> placing(slot, pair, holder, lure, target, chain));
+            if (made.isEmpty()) {
+                continue;
+            }
+            if (target.isEmpty()) {
+                return made;
+            }
+            Placing brought = letOuts.brought(made.get(), target.get().middleM());
+            double off = r.placer()
+                            .place(brought.line(), r.speed())
+                            .map(place -> target.get().miss(place.depthM()))
+                            .orElse(1e6)
+                    + Math.max(0, brought.line().letOutM() - HANDY_M) / HANDY_M;
+            if (off < 0.1) {
+                return Optional.of(brought);
+            }
+            if (off < miss) {
+                miss = off;
+                nearest = brought;
+            }
+        }
+        if (nearest == null) {
+            lacks.add(DeepWay.lack(how));
+        }
+        return Optional.ofNullable(nearest);
+    }
+
+    private Optional<Placing> placing(
+            Slot slot, int pair, Holder holder, Box.Lure lure, Optional<Placing.Target> target, Tying.Chain chain) {
+        double leaders = chain.pieces().stream()
+                .mapToDouble(piece -> piece.lengthM().orElse(0.0))
+                .sum();
+        double room = chain.reel().map(r::reelMostM).orElse(400.0);
+        Slot.Reach reach = slot.reach();
+        boolean cabled = holder.kind() == HolderKind.DOWNRIGGER;
+        boolean byLetOut = reach.aim() == Slot.Aim.LET_OUT;
+        double cut = byLetOut ? 1 - weedCut() : 1;
+        double most = Math.min(byLetOut ? reach.most() * cut : reach.mostOutM(), Math.max(leaders + 10, room));
+        double least = Math.min(most, Math.max(leaders + 1, byLetOut ? reach.least() * cut : leaders + 2));
+        double letOut = cabled ? Math.max(leaders + 1, reach.dropBackM()) : (least + Math.max(least, most)) / 2;
+        var deep = cabled ? tying.cable(target.map(Placing.Target::middleM).orElse(8.0)) : Optional.<DeepRig>empty();
+        if (cabled && deep.isEmpty()) {
+            return Optional.empty();
+        }
+        var line = new SpreadLine(
+                r.wish().ids().get(), holder, letOut, new Force(40), chain.pieces(), deep, rigging(chain));
+        return Optional.of(new Placing(
+                slot, pair, line, Optional.of(lure), chain.reel(), target, least, Math.max(least, most), false));
+    }
+
+    private Rigging rigging(Tying.Chain chain) {
+        Rigging usual = LineRigging.usual(chain.pieces())
+                .withNumbers(r.wish().s().outfit().bench());
+        return chain.reel().map(reel -> usual.withReel(reel.rod())).orElse(usual);
+    }
+
+    private double weedCut() {
+        Situation s = r.wish().s();
+        if (s.conditions().is(Topic.WEED, Topic.Weed.SCATTERED)) {
+            return s.numbers().of(Numbers.WEED_SCATTERED_CUT);
+        }
+        return s.conditions().is(Topic.WEED, Topic.Weed.THICK) ? s.numbers().of(Numbers.WEED_THICK_CUT) : 0;
+    }
+}

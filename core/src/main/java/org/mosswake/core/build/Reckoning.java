@@ -1,0 +1,52 @@
+package org.mosswake.core.build;
+
+import org.mosswake.core.call.Box;
+import org.mosswake.core.call.Playbook;
+import org.mosswake.core.call.Situation;
+import org.mosswake.core.call.Topic;
+import org.mosswake.core.spread.LinePlacer;
+import org.mosswake.core.spread.Wake;
+import org.mosswake.core.units.SpeedThroughWater;
+
+/** What one search reckons with: who wishes what, at which speed, in which wake, over which bottom. */
+record Reckoning(
+        FirstSpread.Wish wish, SpeedThroughWater speed, int engines, Wake wake, Depths depths, LinePlacer placer) {
+    static Reckoning of(FirstSpread.Wish wish) {
+        Situation s = wish.s();
+        var speed = new SpeedThroughWater(startMps(s, wish.p()));
+        int engines = engines(s, speed.mps());
+        return new Reckoning(
+                wish,
+                speed,
+                engines,
+                Wake.of(speed, engines, s.outfit().propSpreadM()),
+                new Depths(s, wish.p(), wish.byLight()),
+                new LinePlacer());
+    }
+
+    /** Flat calm wants slightly more speed for spoons, a seaway less; big baits a little more (practice). */
+    private static double startMps(Situation s, Playbook p) {
+        double speed = p.startMps();
+        double tenth = 0.1 * (p.mostMps() - p.leastMps());
+        if (s.conditions().is(Topic.SEA, Topic.Sea.CALM)) {
+            speed += tenth;
+        } else if (s.conditions().is(Topic.SEA, Topic.Sea.MODERATE)
+                || s.conditions().is(Topic.SEA, Topic.Sea.ROUGH)) {
+            speed -= tenth;
+        }
+        return Math.max(p.leastMps(), Math.min(p.mostMps(), speed));
+    }
+
+    /** One engine where she idles faster than the lures are fished. */
+    private static int engines(Situation s, double mps) {
+        int all = s.outfit().boat().engines();
+        boolean slow = s.outfit().idle().filter(idle -> idle.idleMps() > mps).isPresent();
+        return slow ? Math.min(1, all) : all;
+    }
+
+    /** Let-out that leaves on the reel what the playbook wants kept (m). */
+    double reelMostM(Box.Reel reel) {
+        return reel.rod().capacityM(reel.main().orElseThrow().item().diameterM())
+                - wish.p().keepM();
+    }
+}

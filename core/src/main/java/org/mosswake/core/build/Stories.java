@@ -1,0 +1,198 @@
+package org.mosswake.core.build;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.mosswake.core.call.Box;
+import org.mosswake.core.call.Playbook;
+import org.mosswake.core.call.PlaybookId;
+import org.mosswake.core.call.School;
+import org.mosswake.core.call.Schools;
+import org.mosswake.core.call.Situation;
+import org.mosswake.core.call.Slot;
+import org.mosswake.core.call.Topic;
+import org.mosswake.core.gear.ColourRole;
+import org.mosswake.core.gear.HolderKind;
+import org.mosswake.core.spread.LurePlace;
+import org.mosswake.core.spread.Wake;
+import org.mosswake.core.units.Figure;
+import org.mosswake.core.units.Sentence;
+
+/** Why each line of a first spread is what it is, from the figures it was chosen by. */
+final class Stories {
+    private static final double SURFACE_M = 1;
+    private static final double NEAR_M = 0.6;
+
+    private final Situation s;
+    private final Playbook p;
+    private final Wake wake;
+    private final Depths depths;
+
+    Stories(Situation s, Playbook p, Wake wake, Depths depths) {
+        this.s = s;
+        this.p = p;
+        this.wake = wake;
+        this.depths = depths;
+    }
+
+    List<Sentence> of(Objective.Set set, List<Objective.Set> all) {
+        var says = new ArrayList<Sentence>();
+        Placing placing = set.placing();
+        if (placing.locked()) {
+            return List.of(Sentence.of("Locked: kept as it was."));
+        }
+        // Lines that bracket the bait are no longer near the bottom, whatever the playbook calls them.
+        if (!depths.brackets() || placing.slot().reach().aim() != Slot.Aim.OFF_BOTTOM) {
+            says.add(role(placing));
+        }
+        says.add(place(placing, set.place()));
+        lure(placing, says);
+        placing.reel().ifPresent(reel -> says.add(reel(placing, reel)));
+        boolean twin =
+                all.stream().anyMatch(other -> other != set && placing.twinOf(other.placing()) && placing.level());
+        if (twin) {
+            says.add(Sentence.of("Level with its twin, as a school swims."));
+        }
+        return says;
+    }
+
+    private Sentence role(Placing placing) {
+        String role = placing.slot().role();
+        return Sentence.of(role.substring(0, 1).toUpperCase(Locale.ROOT) + role.substring(1) + ".");
+    }
+
+    private Sentence place(Placing placing, LurePlace place) {
+        if (placing.target().isPresent()) {
+            return depth(placing, place, placing.target().get());
+        }
+        if (place.depthM() > SURFACE_M) {
+            return Sentence.of(
+                    "{0} out; it runs {1} down.",
+                    Figure.distance(placing.line().letOutM()), Figure.distance(place.depthM()));
+        }
+        boolean wash = wake.waterAt(place.asternM(), place.starboardM()) != Wake.Water.CLEAN;
+        String weed = s.conditions().is(Topic.WEED, Topic.Weed.NONE)
+                        || !s.conditions().knows(Topic.WEED)
+                ? ""
+                : ", shortened for the weed";
+        return Sentence.of(
+                "{0} out" + weed + ": on the front of wave {1}, " + (wash ? "in the white water." : "in clean water."),
+                Figure.distance(placing.line().letOutM()),
+                Figure.count(wake.crestNear(place.asternM())));
+    }
+
+    private Sentence depth(Placing placing, LurePlace place, Placing.Target target) {
+        boolean cabled = placing.holder().kind() == HolderKind.DOWNRIGGER;
+        double out = cabled
+                ? placing.line().deep().orElseThrow().cableOutM()
+                : placing.line().letOutM();
+        String what = cabled ? "{0} of cable" : "{0} out";
+        if (target.miss(place.depthM()) > NEAR_M) {
+            return Sentence.of(
+                    what + " brings it to {1}; {2} was wanted and is not to be had this way.",
+                    Figure.distance(out),
+                    Figure.distance(place.depthM()),
+                    Figure.distance(target.middleM()));
+        }
+        if (depths.brackets()) {
+            var bait = s.conditions().bait().orElseThrow();
+            boolean under = place.depthM() > bait.bottomM();
+            return Sentence.of(
+                    what + " brings it to {1}, just " + (under ? "under" : "over") + " the bait at {2} to {3}.",
+                    Figure.distance(out),
+                    Figure.distance(place.depthM()),
+                    Figure.distance(bait.topM()),
+                    Figure.distance(bait.bottomM()));
+        }
+        if (placing.slot().reach().aim() == Slot.Aim.OFF_BOTTOM) {
+            return Sentence.of(
+                    what + " brings it to {1}, {2} off the bottom"
+                            + (s.conditions().knows(Topic.DEPTH)
+                                    ? "."
+                                    : " of water reckoned at {3}, as the depth is not known."),
+                    s.conditions().knows(Topic.DEPTH)
+                            ? new Figure[] {
+                                Figure.distance(out),
+                                Figure.distance(place.depthM()),
+                                Figure.distance(depths.bottomM() - place.depthM())
+                            }
+                            : new Figure[] {
+                                Figure.distance(out),
+                                Figure.distance(place.depthM()),
+                                Figure.distance(depths.bottomM() - place.depthM()),
+                                Figure.distance(depths.bottomM())
+                            });
+        }
+        return Sentence.of(what + " brings it to {1}.", Figure.distance(out), Figure.distance(place.depthM()));
+    }
+
+    private void lure(Placing placing, List<Sentence> says) {
+        placing.lure().ifPresent(lure -> {
+            String role =
+                    lure.role() == ColourRole.ATTRACTOR ? "a colour that shows itself" : "the forage's own colour";
+            Optional<Double> forage = LureChoice.forageM(s, p);
+            says.add(forage.map(wanted -> Sentence.of(
+                            Sentence.plain(lure.item().name()) + ", {0} against forage of {1}; " + role + ".",
+                            Figure.small(lure.lengthM()),
+                            Figure.small(wanted)))
+                    .orElseGet(() -> Sentence.of(
+                            Sentence.plain(lure.item().name()) + ", {0}; " + role + ".",
+                            Figure.small(lure.lengthM()))));
+        });
+    }
+
+    private Sentence reel(Placing placing, Box.Reel reel) {
+        double diameter = reel.main().orElseThrow().item().diameterM();
+        double left = Math.max(0, reel.leftM(diameter, placing.line().letOutM()));
+        boolean enough = left >= p.keepM() - 0.5;
+        return Sentence.of(
+                "On the reel " + Sentence.plain(reel.name()) + ", {0} left behind it; "
+                        + (enough ? "{1} is what a fast fish may want." : "too little: {1} is wanted."),
+                Figure.distance(left),
+                Figure.distance(p.keepM()));
+    }
+
+    /** How to tie and fish it, by the skipper's own way. */
+    List<Sentence> notes(double mps) {
+        var notes = new ArrayList<Sentence>();
+        Schools schools = s.schools();
+        if (p.is(Playbook.Trait.BITE)) {
+            notes.add(Sentence.of(
+                    schools.is(School.HOOKS, 1)
+                            ? "Single hooks: one wide single holds, and the leader is easier to free."
+                            : "Two hooks in line, the second turned a quarter."));
+        }
+        notes.add(Sentence.of(
+                schools.is(School.CLEARING, 1)
+                        ? "With a fish on, lines farther out than it stay fishing."
+                        : "With a fish on, all lines come in, the nearest first."));
+        if (p.id() == PlaybookId.M1 || p.id() == PlaybookId.M11) {
+            notes.add(Sentence.of(
+                    schools.is(School.GUIDES, 1)
+                            ? "A swivel stops at a roller: the weight stays outside the tip, hand over hand from there."
+                            : "A swivel passes ring guides: wind to the weight."));
+        }
+        if (p.is(Playbook.Trait.LIVE_BAIT) && schools.is(School.BAIT_SKIRT, 1)) {
+            notes.add(Sentence.of("A small skirt before each live bait, for colour."));
+        }
+        speed(mps, notes);
+        return notes;
+    }
+
+    private void speed(double mps, List<Sentence> notes) {
+        switch (s.schools().of(School.SPEED_BY)) {
+            case 1 ->
+                notes.add(s.stream()
+                        .map(stream -> Sentence.of(
+                                "By satellite: {0} through the water is {1} with the stream and {2} against it.",
+                                Figure.speed(mps), Figure.speed(mps + stream), Figure.speed(Math.max(0, mps - stream))))
+                        .orElseGet(() -> Sentence.of(
+                                "By satellite {0} is over the ground: find the stream first.", Figure.speed(mps))));
+            case 2 ->
+                notes.add(Sentence.of(
+                        "By feel: start at {0} and trust the tip's beat and the bait's roll.", Figure.speed(mps)));
+            default -> notes.add(Sentence.of("Hold {0} through the water.", Figure.speed(mps)));
+        }
+    }
+}

@@ -1,0 +1,14 @@
+package org.mosswake.core.gear;
+
+import java.util.UUID;
+import org.mosswake.core.tow.LinePiece;
+import org.mosswake.core.units.Force;
+
+/**
+ * Line of the boat's own: one metre of it, and what it is rated to hold.
+ */
+public record LineItem(UUID id, String name, LineKind kind, LinePiece metre, Force strength) {
+    public double diameterM() {
+        return metre.diameterM();
+    }
+}

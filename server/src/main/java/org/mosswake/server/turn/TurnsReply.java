@@ -1,0 +1,204 @@
+package org.mosswake.server.turn;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.mosswake.core.spread.ClearStep;
+import org.mosswake.core.spread.Orders;
+import org.mosswake.core.spread.SetStep;
+import org.mosswake.core.spread.Spread;
+import org.mosswake.core.spread.SpreadTurns;
+import org.mosswake.core.turn.Foul;
+import org.mosswake.core.turn.HelmAnswer;
+import org.mosswake.core.turn.Side;
+import org.mosswake.core.turn.SideLimit;
+import org.mosswake.core.turn.ThinnedTurn;
+import org.mosswake.core.turn.TurnFrame;
+
+/**
+ * How far the boat may turn to each side, a half turn to either to look at, and the orders of setting and clearing.
+ *
+ * @param kinder the side that allows more; absent when both allow the same
+ */
+record TurnsReply(
+        double radiusM,
+        SideReply port,
+        SideReply starboard,
+        @Nullable Side kinder,
+        List<SetReply> setting,
+        List<ClearReply> clearing) {
+    /** No drawing shows a line nearer than this (m). */
+    private static final double DRAWN_M = 0.15;
+
+    /** @param wantedDeg below it a mend is offered; under {@code tooLittleDeg} it is a warning */
+    record SideReply(
+            Side side,
+            double limitDeg,
+            double wantedDeg,
+            double tooLittleDeg,
+            @Nullable FoulReply foul,
+            double runStraightM,
+            double runStraightS,
+            List<FrameReply> halfTurn) {
+        static SideReply of(SideLimit limit, List<TurnFrame> halfTurn, Spread spread) {
+            return new SideReply(
+                    limit.side(),
+                    tenth(Math.toDegrees(limit.limitRad())),
+                    Math.toDegrees(SpreadTurns.WANTED_RAD),
+                    Math.toDegrees(SpreadTurns.TOO_LITTLE_RAD),
+                    limit.firstFoul().map(foul -> FoulReply.of(foul, spread)).orElse(null),
+                    tenth(limit.runStraightM()),
+                    tenth(limit.runStraightS()),
+                    ThinnedTurn.of(halfTurn, DRAWN_M).stream()
+                            .map(frame -> FrameReply.of(frame, spread))
+                            .toList());
+        }
+    }
+
+    /**
+     * @param otherLineId absent when the line hangs slack
+     * @param turnedDeg   whole turn made, to starboard positive
+     * @param asternM     of the transom, as she headed then
+     */
+    record FoulReply(
+            UUID lineId,
+            @Nullable UUID otherLineId,
+            double turnedDeg,
+            double straightM,
+            double afterS,
+            double asternM,
+            double starboardM,
+            double heightM) {
+        static FoulReply of(Foul foul, Spread spread) {
+            return new FoulReply(
+                    spread.lines().get(foul.line()).id(),
+                    foul.other().map(i -> spread.lines().get(i).id()).orElse(null),
+                    tenth(Math.toDegrees(foul.turnedRad())),
+                    tenth(foul.straightM()),
+                    tenth(foul.afterS()),
+                    tenth(foul.asternM()),
+                    tenth(foul.starboardM()),
+                    tenth(foul.heightM()));
+        }
+    }
+
+    /** The spread as seen from the boat at a moment of a turn. */
+    record FrameReply(double turnedDeg, double afterS, List<SwungReply> lines) {
+        static FrameReply of(TurnFrame frame, Spread spread) {
+            var lines = new ArrayList<SwungReply>();
+            for (int i = 0; i < frame.lines().size(); i++) {
+                lines.add(
+                        SwungReply.of(spread.lines().get(i).id(), frame.lines().get(i)));
+            }
+            return new FrameReply(tenth(Math.toDegrees(frame.turnedRad())), tenth(frame.afterS()), lines);
+        }
+    }
+
+    /** @param nodes from the lure to the tip: astern of the transom, starboard, in turn */
+    record SwungReply(UUID lineId, List<Double> nodes, double lureSpeedMps, double lureDepthM) {
+        static SwungReply of(UUID line, TurnFrame.Swung swung) {
+            var nodes = new ArrayList<Double>();
+            for (TurnFrame.Node node : swung.nodes()) {
+                nodes.add(tenth(node.asternM()));
+                nodes.add(tenth(node.starboardM()));
+            }
+            return new SwungReply(line, nodes, hundredth(swung.lureSpeedMps()), hundredth(swung.lureDepthM()));
+        }
+    }
+
+    record SetReply(
+            UUID lineId,
+            SetStep.Reason reason,
+            @Nullable UUID becauseLineId,
+            @Nullable Side steer,
+            @Nullable Double clearsM) {
+        static SetReply of(SetStep step) {
+            return new SetReply(
+                    step.line(),
+                    step.reason(),
+                    step.because().orElse(null),
+                    step.steer().orElse(null),
+                    step.clearsM().orElse(null));
+        }
+    }
+
+    /** What becomes of the other lines when this one has a fish. */
+    record ClearReply(UUID struckLineId, List<ClearStepReply> steps) {}
+
+    record ClearStepReply(UUID lineId, boolean clear, ClearStep.Reason reason) {}
+
+    /** The smallest change that lets her turn farther to a side. */
+    record WiderReply(
+            Side side,
+            UUID lineId,
+            @Nullable Double letOutM,
+            @Nullable UUID holderId,
+            @Nullable String holderName,
+            double limitDeg,
+            boolean enough) {
+        static WiderReply of(SpreadTurns.Mend mend) {
+            return new WiderReply(
+                    mend.side(),
+                    mend.line(),
+                    mend.letOutM().orElse(null),
+                    mend.holder().map(holder -> holder.id()).orElse(null),
+                    mend.holder().map(holder -> holder.name()).orElse(null),
+                    tenth(Math.toDegrees(mend.limitRad())),
+                    mend.enough());
+        }
+    }
+
+    /** @param mend absent when both sides turn far enough, or no single change gains anything */
+    record MendsReply(@Nullable WiderReply mend) {}
+
+    record HelmReply(List<FrameReply> frames, List<FoulReply> fouls, double runStraightM) {
+        private static final int MOST_FRAMES = 200;
+
+        static HelmReply of(HelmAnswer answer, Spread spread) {
+            int every = Math.max(1, (int) Math.ceil(answer.frames().size() / (double) MOST_FRAMES));
+            var frames = new ArrayList<FrameReply>();
+            for (int i = 0; i < answer.frames().size(); i += every) {
+                frames.add(FrameReply.of(answer.frames().get(i), spread));
+            }
+            return new HelmReply(
+                    frames,
+                    answer.fouls().stream()
+                            .map(foul -> FoulReply.of(foul, spread))
+                            .toList(),
+                    tenth(answer.runStraightM()));
+        }
+    }
+
+    static TurnsReply of(
+            Spread spread,
+            double radiusM,
+            Map<Side, SideLimit> limits,
+            Map<Side, List<TurnFrame>> halfTurns,
+            Orders orders) {
+        double port = limits.get(Side.PORT).limitRad();
+        double starboard = limits.get(Side.STARBOARD).limitRad();
+        return new TurnsReply(
+                radiusM,
+                SideReply.of(limits.get(Side.PORT), halfTurns.get(Side.PORT), spread),
+                SideReply.of(limits.get(Side.STARBOARD), halfTurns.get(Side.STARBOARD), spread),
+                port == starboard ? null : port > starboard ? Side.PORT : Side.STARBOARD,
+                orders.setting().stream().map(SetReply::of).toList(),
+                orders.clearing().entrySet().stream()
+                        .map(entry -> new ClearReply(
+                                entry.getKey(),
+                                entry.getValue().stream()
+                                        .map(step -> new ClearStepReply(step.line(), step.clear(), step.reason()))
+                                        .toList()))
+                        .toList());
+    }
+
+    private static double tenth(double value) {
+        return Math.round(value * 10) / 10.0;
+    }
+
+    private static double hundredth(double value) {
+        return Math.round(value * 100) / 100.0;
+    }
+}
