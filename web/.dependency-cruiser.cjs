@@ -1,4 +1,4 @@
-/** The page's arrows: a capability uses only itself, shared and units; pages in app compose. */
+/** The page's arrows: a capability uses only itself, the draft, shared and units; pages in app compose. */
 const capabilities = 'call|clock|rig|spread|strikes'
 module.exports = {
   forbidden: [
@@ -14,6 +14,18 @@ module.exports = {
       severity: 'error',
       from: { path: '^src/(shared|units)/' },
       to: { path: `^src/(${capabilities}|app)/` },
+    },
+    {
+      name: 'draft-stands-on-shared',
+      severity: 'error',
+      from: { path: '^src/draft/' },
+      to: { path: `^src/(${capabilities}|app)/` },
+    },
+    {
+      name: 'shared-knows-no-draft',
+      severity: 'error',
+      from: { path: '^src/(shared|units)/' },
+      to: { path: '^src/draft/' },
     },
     {
       name: 'units-stand-alone',

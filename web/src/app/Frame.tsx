@@ -6,11 +6,11 @@ import { useAway, useWatchReach, useWhyAway } from '../shared/reach'
 import { later } from '../shared/later'
 import { Button } from '../shared/ui/Button'
 import { Select } from '../shared/ui/Select'
-import type { Boat, BoatTitle } from '../spread/queries'
+import type { Boat, BoatTitle } from '../draft/queries'
 import { useKeys } from './keys'
 import { MarkedThings } from './MarkedThings'
 import { Unsent } from './Unsent'
-import { newBoat } from './newBoat'
+import { newBoat } from './boat/newBoat'
 
 const KeysSheet = later(() => import('./KeysSheet').then((module) => module.KeysSheet))
 const UnitsSheet = later(() => import('./UnitsSheet').then((module) => module.UnitsSheet))

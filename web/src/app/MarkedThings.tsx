@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import { markedOf, type Marked } from '../spread/queries'
+import { markedOf, type Marked } from '../draft/queries'
 
 const WHERE: Record<Marked['where'], { words: string; to: string }> = {
   BOAT: { words: 'the boat', to: 'boat' },

@@ -1,5 +1,6 @@
 import { useEffect, useSyncExternalStore } from 'react'
 import { Link } from 'react-router'
+import '../draft/saves'
 import { flush, outbox } from '../shared/outbox/outbox'
 import type { FactBody } from '../strikes/queries'
 
@@ -8,7 +9,7 @@ export function Unsent({ away }: { away: boolean }) {
   const items = useSyncExternalStore(outbox.subscribe, outbox.items)
   const failing = useSyncExternalStore(outbox.subscribe, outbox.isFailing)
   useEffect(() => {
-    void Promise.all([import('../strikes/ways'), import('../rig/ticks'), import('../spread/saves')])
+    void Promise.all([import('../strikes/ways'), import('../rig/ticks')])
       .then(([{ takeUpFirstQueue }]) => takeUpFirstQueue())
       .then(flush)
   }, [])

@@ -10,7 +10,7 @@ import {
   type Gear,
   type Kept,
   type Title,
-} from '../spread/queries'
+} from '../draft/queries'
 import { useBoat } from './useBoat'
 import { Waiting } from './Waiting'
 

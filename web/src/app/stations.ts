@@ -1,11 +1,11 @@
 import { later } from '../shared/later'
 
-const plan = () => import('./PlanPage').then((module) => module.PlanPage)
-const rig = () => import('./RigPage').then((module) => module.RigPage)
-const spread = () => import('./SpreadPage').then((module) => module.SpreadPage)
-const boat = () => import('./BoatPage').then((module) => module.BoatPage)
-const box = () => import('./BoxPage').then((module) => module.BoxPage)
-const print = () => import('./PrintPage').then((module) => module.PrintPage)
+const plan = () => import('./plan/PlanPage').then((module) => module.PlanPage)
+const rig = () => import('./rig/RigPage').then((module) => module.RigPage)
+const spread = () => import('./spread/SpreadPage').then((module) => module.SpreadPage)
+const boat = () => import('./boat/BoatPage').then((module) => module.BoatPage)
+const box = () => import('./boat/BoxPage').then((module) => module.BoxPage)
+const print = () => import('./rig/PrintPage').then((module) => module.PrintPage)
 
 /** A script for each station: the one asked for comes first. */
 export const PlanPage = later(plan)

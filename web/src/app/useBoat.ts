@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { boatOf, boats, type Boat, type BoatTitle } from '../spread/queries'
+import { boatOf, boats, type Boat, type BoatTitle } from '../draft/queries'
 
 /** The boat of the address, and the others to choose from. */
 export function useBoat(boatId: string): {

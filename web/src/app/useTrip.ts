@@ -5,7 +5,7 @@ import { dayOf } from '../clock/queries'
 import { sources } from '../shared/device'
 import { outbox } from '../shared/outbox/outbox'
 import { useAddress } from '../shared/useAddress'
-import type { Boat } from '../spread/queries'
+import type { Boat } from '../draft/queries'
 import { tripsOf, type Trip } from '../strikes/queries'
 
 const TICK_MS = 15_000

@@ -1,10 +1,10 @@
 import { Button } from '../shared/ui/Button'
 import { MenuButton } from '../shared/ui/MenuButton'
 import { TypedField } from '../shared/ui/TypedField'
-import { EditState } from './EditState'
-import { setName } from './model'
-import type { Title } from './queries'
-import type { Editor } from './useEditor'
+import { EditState } from '../draft/EditState'
+import { setName } from '../draft/model'
+import type { Title } from '../draft/queries'
+import type { Editor } from '../draft/useEditor'
 
 /** Which spread this is, and what can be done with it as a whole. */
 export function SpreadBar({

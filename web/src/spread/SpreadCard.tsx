@@ -1,6 +1,6 @@
 import { Paper, type Head } from '../shared/ui/Paper'
 import { useUnits } from '../units/UnitsContext'
-import type { Boat, Draft, Gear, Solved } from './queries'
+import type { Boat, Draft, Gear, Solved } from '../draft/queries'
 
 const WIDTH = 640
 const HEIGHT = 190

@@ -9,9 +9,9 @@ import {
   setLetOut,
   setPiece,
   usableHolders,
-} from './model'
-import type { Boat, Gear, Line, SolvedLine } from './queries'
-import type { Editor } from './useEditor'
+} from '../draft/model'
+import type { Boat, Gear, Line, SolvedLine } from '../draft/queries'
+import type { Editor } from '../draft/useEditor'
 import { percent } from './why/sentences'
 
 /** The drawing as a table, for those who cannot see it: the same figures, the same changes. */

@@ -1,7 +1,7 @@
 import { cleanup, render, screen, within } from '@testing-library/react'
 import { afterEach, describe, expect, it } from 'vitest'
 import { SpreadCard } from './SpreadCard'
-import { boat, draft, gear, solved } from './test/fixtures'
+import { boat, draft, gear, solved } from '../draft/test/fixtures'
 
 const head = { title: 'Two lines', boat: 'Test boat', day: 'Thursday 18 June 2026', place: 'Tarrow Banks' }
 

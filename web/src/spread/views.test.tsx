@@ -1,12 +1,12 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { Conflict } from './Conflict'
-import { docOf, setHere, setLetOut, type Doc } from './model'
+import { Conflict } from '../draft/Conflict'
+import { docOf, setHere, setLetOut, type Doc } from '../draft/model'
 import { Stage } from './stage/Stage'
 import { Strip } from './strip/Strip'
 import { TableTwin } from './TableTwin'
-import { boat, draft, gear, kept, solved, solvedLine, turns } from './test/fixtures'
-import type { Editor } from './useEditor'
+import { boat, draft, gear, kept, solved, solvedLine, turns } from '../draft/test/fixtures'
+import type { Editor } from '../draft/useEditor'
 import { WhyColumn } from './why/WhyColumn'
 
 function fakeEditor() {

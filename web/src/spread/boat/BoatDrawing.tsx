@@ -2,7 +2,7 @@ import { scaleLinear } from '../../shared/scale'
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { useSize } from '../../shared/useWidth'
 import { useUnits } from '../../units/UnitsContext'
-import type { Boat, Holder } from '../queries'
+import type { Boat, Holder } from '../../draft/queries'
 import { engineOffsets, moved, propSpread, raised, spreadEngines, type End } from './model'
 
 const MARGIN = 46

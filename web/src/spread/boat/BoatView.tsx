@@ -7,7 +7,7 @@ import { Field } from '../../shared/ui/Field'
 import { QuantityField } from '../../shared/ui/QuantityField'
 import { Select } from '../../shared/ui/Select'
 import { TypedField } from '../../shared/ui/TypedField'
-import { boats, saveBoat, type Boat, type Holder } from '../queries'
+import { boats, saveBoat, type Boat, type Holder } from '../../draft/queries'
 import { BoatDrawing } from './BoatDrawing'
 import { added, KINDS, propSpread, removed, withFigure, withHolder, withoutDrogue } from './model'
 

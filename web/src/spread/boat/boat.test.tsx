@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { boat } from '../test/fixtures'
+import { boat } from '../../draft/test/fixtures'
 import {
   added,
   engineOffsets,

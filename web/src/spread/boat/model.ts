@@ -1,5 +1,5 @@
 /** A boat as it is drawn and changed. Metres from the middle of the transom: astern, to starboard, up. */
-import type { Boat, Holder } from '../queries'
+import type { Boat, Holder } from '../../draft/queries'
 
 export type Point = Holder['base']
 export type End = 'base' | 'tip'

@@ -2,8 +2,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { act, cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { Problem } from '../../shared/api/client'
-import * as queries from '../queries'
-import { boat } from '../test/fixtures'
+import * as queries from '../../draft/queries'
+import { boat } from '../../draft/test/fixtures'
 import { BoatView } from './BoatView'
 
 const show = () =>

@@ -5,7 +5,16 @@ import { Button } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Select'
 import { useUnits } from '../../units/UnitsContext'
 import { freshLine, freshLure, freshReel, ItemForm, type Item } from '../gear/ItemForm'
-import { boxFile, fillBox, gearOf, lureKinds, saveLure, takeBox, type Gear, type Lure } from '../queries'
+import {
+  boxFile,
+  fillBox,
+  gearOf,
+  lureKinds,
+  saveLure,
+  takeBox,
+  type Gear,
+  type Lure,
+} from '../../draft/queries'
 import { Silhouette } from '../stage/Silhouette'
 import { KIND_WORDS } from '../words'
 import { LINE_WORDS, look, roleWords, type Shelf } from './model'

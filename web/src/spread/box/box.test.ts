@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { gear } from '../test/fixtures'
+import { gear } from '../../draft/test/fixtures'
 import { look, roleWords } from './model'
 
 const names = (found: ReturnType<typeof look>) =>

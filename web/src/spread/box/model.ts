@@ -1,5 +1,5 @@
 /** The box as it is looked through. */
-import type { Gear, LineGear, Lure, Reel } from '../queries'
+import type { Gear, LineGear, Lure, Reel } from '../../draft/queries'
 import { KIND_WORDS } from '../words'
 
 export const LINE_WORDS: Record<string, string> = {

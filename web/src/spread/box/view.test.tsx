@@ -2,8 +2,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { act, cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { Problem } from '../../shared/api/client'
-import * as queries from '../queries'
-import { gear } from '../test/fixtures'
+import * as queries from '../../draft/queries'
+import { gear } from '../../draft/test/fixtures'
 import { BoxView } from './BoxView'
 
 let client: QueryClient

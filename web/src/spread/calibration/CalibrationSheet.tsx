@@ -15,7 +15,7 @@ import {
   type CalibrationBody,
   type Gear,
   type Line,
-} from '../queries'
+} from '../../draft/queries'
 import { History } from './History'
 import { COEFFICIENT_WORDS, fittables, keyOf, sayCoefficient, type Seen } from './model'
 import { SeenRow } from './SeenRow'

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { Problem } from '../../shared/api/client'
 import { Button } from '../../shared/ui/Button'
 import { useUnits } from '../../units/UnitsContext'
-import { gearOf, takeBackCalibration, type Calibration } from '../queries'
+import { gearOf, takeBackCalibration, type Calibration } from '../../draft/queries'
 import { COEFFICIENT_WORDS, sayCoefficient, standing } from './model'
 
 /** Every fit of the boat's gear, latest first; the latest of each coefficient can be taken back. */

@@ -2,8 +2,8 @@ import { Button } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Select'
 import { QuantityField } from '../../shared/ui/QuantityField'
 import type { Figure } from '../../units/UnitsContext'
-import { leastLetOut, LONGEST_CABLE_M, LONGEST_LET_OUT_M } from '../model'
-import type { Line } from '../queries'
+import { leastLetOut, LONGEST_CABLE_M, LONGEST_LET_OUT_M } from '../../draft/model'
+import type { Line } from '../../draft/queries'
 import { SEEN_WORDS, type Seen, type SeenKind } from './model'
 
 const POUND_N = 4.4482216152605

@@ -3,8 +3,8 @@ import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/re
 import type { ReactNode } from 'react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { Problem } from '../../shared/api/client'
-import type { Calibration } from '../queries'
-import { gear, lineAt } from '../test/fixtures'
+import type { Calibration } from '../../draft/queries'
+import { gear, lineAt } from '../../draft/test/fixtures'
 import { CalibrationSheet } from './CalibrationSheet'
 import { fittables, sayCoefficient, standing } from './model'
 
@@ -14,7 +14,7 @@ const api = vi.hoisted(() => ({
   takeBackCalibration: vi.fn(),
 }))
 const all = vi.hoisted(() => ({ now: [] as unknown[] }))
-vi.mock('../queries', () => ({
+vi.mock('../../draft/queries', () => ({
   ...api,
   gearOf: () => ({ queryKey: ['gear'] }),
   calibrationsOf: () => ({ queryKey: ['gear', 'fits'], queryFn: () => Promise.resolve(all.now) }),

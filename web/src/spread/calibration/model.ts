@@ -1,5 +1,5 @@
 /** What can be fitted of a line, and what was seen of it. */
-import type { Calibration, CalibrationBody, Gear, Line } from '../queries'
+import type { Calibration, CalibrationBody, Gear, Line } from '../../draft/queries'
 
 export type Coefficient = CalibrationBody['coefficient']
 export type Seen = CalibrationBody['observations'][number]

@@ -1,16 +1,16 @@
 import { cleanup, fireEvent, render, renderHook, screen, waitFor } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { defaultUnits } from '../../units/UnitsContext'
-import { docOf, type Doc } from '../model'
-import type { Sought } from '../queries'
-import { kept } from '../test/fixtures'
+import { docOf, type Doc } from '../../draft/model'
+import type { Sought } from '../../draft/queries'
+import { kept } from '../../draft/test/fixtures'
 import { DepthField } from './DepthField'
 import { rangeWords, stopWords } from './sentences'
 import { reaching } from './model'
 import { useDepthSeek } from './useDepthSeek'
 
 const waysTo = vi.fn()
-vi.mock('../queries', () => ({ waysTo: (...asked: unknown[]) => waysTo(...asked) as unknown }))
+vi.mock('../../draft/queries', () => ({ waysTo: (...asked: unknown[]) => waysTo(...asked) as unknown }))
 
 const sought = (change: Partial<Sought> = {}): Sought => ({
   value: 82.04,

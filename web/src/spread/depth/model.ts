@@ -1,6 +1,6 @@
 /** Bringing a line's lure to a depth by one knob. */
-import { lineOf, setDeep, setLetOut, setSpeed, type Doc } from '../model'
-import type { Sought } from '../queries'
+import { lineOf, setDeep, setLetOut, setSpeed, type Doc } from '../../draft/model'
+import type { Sought } from '../../draft/queries'
 
 /** What is changed to reach a depth. */
 export type Knob = 'letOut' | 'cable' | 'lead' | 'speed'

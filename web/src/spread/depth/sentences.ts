@@ -1,5 +1,5 @@
 import type { Units } from '../../units/UnitsContext'
-import type { Sought } from '../queries'
+import type { Sought } from '../../draft/queries'
 import type { Knob } from './model'
 
 export const KNOB_WORDS: Record<Knob, string> = {

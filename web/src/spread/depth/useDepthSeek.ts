@@ -1,9 +1,9 @@
 import { useCallback, useState } from 'react'
 import { Problem } from '../../shared/api/client'
 import { useNewestNext } from '../../shared/useNewestNext'
-import { lineOf, type Doc } from '../model'
-import { waysTo } from '../queries'
-import type { Change } from '../useEditor'
+import { lineOf, type Doc } from '../../draft/model'
+import { waysTo } from '../../draft/queries'
+import type { Change } from '../../draft/useEditor'
 import { reaching, tenth, type Seeking } from './model'
 
 interface Wanted {

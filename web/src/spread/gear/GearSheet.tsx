@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { Button } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Select'
 import { Sheet } from '../../shared/ui/Sheet'
-import { lureKinds, type Gear, type LureKind } from '../queries'
+import { lureKinds, type Gear, type LureKind } from '../../draft/queries'
 import { KIND_WORDS } from '../words'
 import { freshLine, freshLure, ItemForm, type Item } from './ItemForm'
 

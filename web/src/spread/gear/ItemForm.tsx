@@ -14,8 +14,8 @@ import {
   type Lure,
   type LureKind,
   type Reel,
-} from '../queries'
-import { isLead } from '../model'
+} from '../../draft/queries'
+import { isLead } from '../../draft/model'
 import { KIND_WORDS } from '../words'
 import { NumberRow, TextRow } from './fields'
 

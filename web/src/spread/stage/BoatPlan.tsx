@@ -1,4 +1,4 @@
-import type { Boat, Holder } from '../queries'
+import type { Boat, Holder } from '../../draft/queries'
 import type { StageScales } from './scales'
 
 /** The hull from above with its poles and rods; `used` are the holders with a line. */

@@ -1,5 +1,5 @@
-import { lineOf, type Doc } from '../model'
-import type { Lure, SolvedLine } from '../queries'
+import { lineOf, type Doc } from '../../draft/model'
+import type { Lure, SolvedLine } from '../../draft/queries'
 import { pathOf, type Projection } from './projection'
 import { inBoatFrame } from './scales'
 import { Silhouette } from './Silhouette'

@@ -1,5 +1,5 @@
-import type { Doc } from '../model'
-import type { Lure, SolvedLine } from '../queries'
+import type { Doc } from '../../draft/model'
+import type { Lure, SolvedLine } from '../../draft/queries'
 import { BranchDrawing, DeepDrawing } from './DeepDrawing'
 import { pathOf, type Projection } from './projection'
 

@@ -1,6 +1,6 @@
 import { useUnits } from '../../units/UnitsContext'
-import { lineOf, type Doc } from '../model'
-import type { Boat, Lure, Solved, SolvedLine } from '../queries'
+import { lineOf, type Doc } from '../../draft/model'
+import type { Boat, Lure, Solved, SolvedLine } from '../../draft/queries'
 import { BoatPlan } from './BoatPlan'
 import { spreadOut, type Label } from './labels'
 import { LineDrawing } from './LineDrawing'

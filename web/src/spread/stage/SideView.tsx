@@ -1,6 +1,6 @@
 import { DepthSought } from '../depth/DepthSought'
-import { lineOf } from '../model'
-import type { SolvedLine } from '../queries'
+import { lineOf } from '../../draft/model'
+import type { SolvedLine } from '../../draft/queries'
 import { LineDrawing } from './LineDrawing'
 import type { ViewProps } from './PlanView'
 import { inBoatFrame, lureOf } from './scales'

@@ -1,6 +1,6 @@
 import { useUnits, type Units } from '../../units/UnitsContext'
 import { fromSi, toSi } from '../../units/model'
-import type { Boat } from '../queries'
+import type { Boat } from '../../draft/queries'
 import type { StageScales } from './scales'
 
 /** Air, water and depth marks of the side view. */

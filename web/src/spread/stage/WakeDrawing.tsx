@@ -1,5 +1,5 @@
 import { line as curve } from 'd3-shape'
-import type { Wake } from '../queries'
+import type { Wake } from '../../draft/queries'
 import type { StageScales } from './scales'
 
 /** Wash, wedge and crests as computed, under the lines. */

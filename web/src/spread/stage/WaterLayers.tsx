@@ -1,5 +1,5 @@
 import { useUnits } from '../../units/UnitsContext'
-import type { Here } from '../queries'
+import type { Here } from '../../draft/queries'
 import type { StageScales } from './scales'
 
 const NARROW_PX = 560

@@ -1,5 +1,5 @@
 import { line as curve } from 'd3-shape'
-import type { PathPoint, SolvedLine } from '../queries'
+import type { PathPoint, SolvedLine } from '../../draft/queries'
 import { inBoatFrame, type BoatPoint } from './scales'
 
 /** What is plotted against what (px). */

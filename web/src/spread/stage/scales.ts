@@ -1,5 +1,5 @@
 import { scaleLinear, type ScaleLinear } from '../../shared/scale'
-import type { Boat, Here, Solved, SolvedLine } from '../queries'
+import type { Boat, Here, Solved, SolvedLine } from '../../draft/queries'
 
 /** Frames of reference, so that metres behind the boat and pixels on the stage are not mixed up. */
 export interface BoatPoint {

@@ -1,5 +1,5 @@
 import { useUnits, type Units } from '../../units/UnitsContext'
-import type { PathPoint, SolvedLine } from '../queries'
+import type { PathPoint, SolvedLine } from '../../draft/queries'
 import { percent } from '../why/sentences'
 import { spreadOut, type Label } from './labels'
 import { inBoatFrame, lureOf, type StageScales } from './scales'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Boat } from '../queries'
+import type { Boat } from '../../draft/queries'
 import { spreadOut, type Label } from './labels'
 import { scalesFor } from './scales'
 

@@ -11,9 +11,9 @@ import {
   nearerHolder,
   setHolder,
   setLetOut,
-} from '../model'
-import type { Boat, Gear, Line } from '../queries'
-import type { Editor } from '../useEditor'
+} from '../../draft/model'
+import type { Boat, Gear, Line } from '../../draft/queries'
+import type { Editor } from '../../draft/useEditor'
 import type { StageScales } from './scales'
 
 /** Selecting, dragging and stepping lines; the same for every view. */

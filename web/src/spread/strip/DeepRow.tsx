@@ -1,8 +1,8 @@
 import { Select } from '../../shared/ui/Select'
 import { QuantityField } from '../../shared/ui/QuantityField'
-import { isLead, setDeep } from '../model'
-import type { Deep, Gear, Line } from '../queries'
-import type { Editing } from '../useEditor'
+import { isLead, setDeep } from '../../draft/model'
+import type { Deep, Gear, Line } from '../../draft/queries'
+import type { Editing } from '../../draft/useEditor'
 
 const CLIP_ABOVE_M = { least: 0.5, most: 60 }
 

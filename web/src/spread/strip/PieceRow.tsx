@@ -2,9 +2,9 @@ import { Button } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Select'
 import { QuantityField } from '../../shared/ui/QuantityField'
 import { useUnits } from '../../units/UnitsContext'
-import { insertPiece, isLead, removePiece, setBranch, setPiece } from '../model'
-import type { Branch, Gear, Line, Piece } from '../queries'
-import type { Editing } from '../useEditor'
+import { insertPiece, isLead, removePiece, setBranch, setPiece } from '../../draft/model'
+import type { Branch, Gear, Line, Piece } from '../../draft/queries'
+import type { Editing } from '../../draft/useEditor'
 
 /** One piece of line with what is tied at its foot. */
 export function PieceRow({

@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { Select } from '../../shared/ui/Select'
-import { tieAs } from '../model'
-import { chainsOf, type Chain, type Line } from '../queries'
-import type { Editing } from '../useEditor'
+import { tieAs } from '../../draft/model'
+import { chainsOf, type Chain, type Line } from '../../draft/queries'
+import type { Editing } from '../../draft/useEditor'
 import { CHAIN_WORDS, KIND_WORDS } from '../words'
 
 /** Ties the line as one of the usual chains, of what is aboard. */

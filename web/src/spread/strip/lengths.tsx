@@ -1,7 +1,7 @@
 import { useUnits, type Units } from '../../units/UnitsContext'
-import { leastLetOut, LONGEST_CABLE_M, LONGEST_LET_OUT_M, setDeep, setLetOut } from '../model'
-import type { Deep, Line, SolvedLine } from '../queries'
-import type { Editing } from '../useEditor'
+import { leastLetOut, LONGEST_CABLE_M, LONGEST_LET_OUT_M, setDeep, setLetOut } from '../../draft/model'
+import type { Deep, Line, SolvedLine } from '../../draft/queries'
+import type { Editing } from '../../draft/useEditor'
 import { Cell } from './Cell'
 import { Stepper } from './Stepper'
 

@@ -2,9 +2,9 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { useState, type ReactNode } from 'react'
-import { docOf, setHolder, type Doc } from '../model'
-import type { Chain, Gear, SolvedLine } from '../queries'
-import { boat, gear, kept, solvedLine } from '../test/fixtures'
+import { docOf, setHolder, type Doc } from '../../draft/model'
+import type { Chain, Gear, SolvedLine } from '../../draft/queries'
+import { boat, gear, kept, solvedLine } from '../../draft/test/fixtures'
 import { Strip } from './Strip'
 
 const chains: Chain[] = [
@@ -20,7 +20,7 @@ const chains: Chain[] = [
   },
   { name: 'WIRE', anyLure: true, missing: ['TROLLING_WIRE'], shortestLetOutM: 10, tackle: [] },
 ]
-vi.mock('../queries', () => ({
+vi.mock('../../draft/queries', () => ({
   chainsOf: () => ({ queryKey: ['chains'], queryFn: () => Promise.resolve(chains) }),
   waysTo: vi.fn(),
 }))

@@ -1,7 +1,7 @@
 import { Button } from '../../shared/ui/Button'
 import { useUnits, type Units } from '../../units/UnitsContext'
 import type { Schemas } from '../../shared/api/client'
-import type { Turns } from '../queries'
+import type { Turns } from '../../draft/queries'
 import { Note } from '../why/WhyColumn'
 import { sideWord } from './sentences'
 

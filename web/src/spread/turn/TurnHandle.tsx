@@ -1,5 +1,5 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
-import type { Turns } from '../queries'
+import type { Turns } from '../../draft/queries'
 import { followedTo, type Turned } from './model'
 import { degrees } from './sentences'
 

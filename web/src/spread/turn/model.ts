@@ -1,4 +1,4 @@
-import type { Frame, SideTurn, Turns } from '../queries'
+import type { Frame, SideTurn, Turns } from '../../draft/queries'
 
 /** How far she is turned on the drawing, to starboard positive (degrees). */
 export type Turned = number

@@ -1,5 +1,5 @@
 import type { Units } from '../../units/UnitsContext'
-import type { SideTurn, Turns, Wider } from '../queries'
+import type { SideTurn, Turns, Wider } from '../../draft/queries'
 import { narrowest } from './useTurns'
 
 type Label = (lineId: string) => string

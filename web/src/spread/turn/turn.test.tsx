@@ -2,8 +2,8 @@ import { act, cleanup, fireEvent, render, renderHook, screen } from '@testing-li
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { Problem } from '../../shared/api/client'
 import { defaultUnits } from '../../units/UnitsContext'
-import type { Draft, Turns } from '../queries'
-import { draft, sideTurn, turns } from '../test/fixtures'
+import type { Draft, Turns } from '../../draft/queries'
+import { draft, sideTurn, turns } from '../../draft/test/fixtures'
 import { followedTo, foulingAt, momentAt, reachOf } from './model'
 import { orderNumbers, Orders } from './Orders'
 import { stops, turnSaid, widerWords } from './sentences'
@@ -12,7 +12,7 @@ import { useTurns, type Turning } from './useTurns'
 
 const turnsOf = vi.fn()
 const widerOf = vi.fn()
-vi.mock('../queries', () => ({
+vi.mock('../../draft/queries', () => ({
   turnsOf: (...asked: unknown[]) => turnsOf(...asked) as unknown,
   widerOf: (...asked: unknown[]) => widerOf(...asked) as unknown,
 }))

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useState } from 'react'
 import { Problem } from '../../shared/api/client'
-import { turnsOf, widerOf, type Draft, type Turns, type Wider } from '../queries'
+import { turnsOf, widerOf, type Draft, type Turns, type Wider } from '../../draft/queries'
 
 export interface Turning {
   /** The last answer; it stays while the next is on its way. */

@@ -4,9 +4,9 @@ import { Sheet } from '../../shared/ui/Sheet'
 import { Select } from '../../shared/ui/Select'
 import { TypedField } from '../../shared/ui/TypedField'
 import { useUnits, type Figure } from '../../units/UnitsContext'
-import { setEngines, setHere } from '../model'
-import type { Here } from '../queries'
-import type { Editing } from '../useEditor'
+import { setEngines, setHere } from '../../draft/model'
+import type { Here } from '../../draft/queries'
+import type { Editing } from '../../draft/useEditor'
 
 /** What is known of the water, and the engines running; everything but the engines may be left empty. */
 export function WaterSheet({

@@ -1,8 +1,8 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it } from 'vitest'
 import { useState } from 'react'
-import { docOf, type Doc } from '../model'
-import { kept } from '../test/fixtures'
+import { docOf, type Doc } from '../../draft/model'
+import { kept } from '../../draft/test/fixtures'
 import { WaterSheet } from './WaterSheet'
 
 let now: Doc

@@ -1,8 +1,8 @@
 import { memo, type ReactNode } from 'react'
 import { Button } from '../../shared/ui/Button'
 import { useUnits } from '../../units/UnitsContext'
-import type { Finding, Mend, Ride, Slower, Solved } from '../queries'
-import type { Solving } from '../useSolved'
+import type { Finding, Mend, Ride, Slower, Solved } from '../../draft/queries'
+import type { Solving } from '../../draft/useSolved'
 import { sentence } from './sentences'
 
 /** What the tool says now, most important first: a sentence, its figures, one button that does it. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { defaultUnits, unitsOf } from '../../units/UnitsContext'
-import type { Finding } from '../queries'
+import type { Finding } from '../../draft/queries'
 import { list, sentence } from './sentences'
 
 const label = (id: string) => id.toUpperCase()

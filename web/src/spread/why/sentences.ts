@@ -1,5 +1,5 @@
 import type { Units } from '../../units/UnitsContext'
-import type { Finding, Mend, Ride, Slower } from '../queries'
+import type { Finding, Mend, Ride, Slower } from '../../draft/queries'
 
 export interface Said {
   /** A short claim. */

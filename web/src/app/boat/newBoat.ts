@@ -1,6 +1,6 @@
 import type { QueryClient } from '@tanstack/react-query'
-import { sources } from '../shared/device'
-import { boats, saveBoat, type Boat, type Holder } from '../spread/queries'
+import { sources } from '../../shared/device'
+import { boats, saveBoat, type Boat, type Holder } from '../../draft/queries'
 
 /** A small open boat with five rods, to be dragged into the shape of the skipper's own. Returns her id. */
 export async function newBoat(queries: QueryClient): Promise<string> {

@@ -1,46 +1,46 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Suspense, useCallback, useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
-import { DayLine } from '../clock/DayLine'
-import { clockOf, dayInWords, streamAt } from '../clock/model'
-import { dayOf, type Day as DayOfTrip } from '../clock/queries'
-import { sources } from '../shared/device'
-import { later } from '../shared/later'
-import { Button } from '../shared/ui/Button'
-import { useAddress } from '../shared/useAddress'
-import { addLine, type Doc, freeHolders, mended, MOST_LINES, removeLine, setSpeed } from '../spread/model'
-import type { Mend } from '../spread/queries'
-import { OriginNote } from '../call/OriginNote'
-import { RuleNote } from '../call/RuleNote'
-import { Orders } from '../spread/turn/Orders'
-import { TurnNote } from '../spread/turn/TurnNote'
-import { SpreadBar } from '../spread/SpreadBar'
-import { Stage } from '../spread/stage/Stage'
-import { useLineHandling } from '../spread/stage/useLineHandling'
-import { Strip } from '../spread/strip/Strip'
-import { useEditor } from '../spread/useEditor'
-import { useSaving } from '../spread/useSaving'
-import { useSolved } from '../spread/useSolved'
-import { WhyColumn } from '../spread/why/WhyColumn'
-import { useUnits } from '../units/UnitsContext'
-import { fromSi, toSi } from '../units/model'
-import { Frame } from './Frame'
-import { useKeys } from './keys'
+import { DayLine } from '../../clock/DayLine'
+import { clockOf, dayInWords, streamAt } from '../../clock/model'
+import { dayOf, type Day as DayOfTrip } from '../../clock/queries'
+import { sources } from '../../shared/device'
+import { later } from '../../shared/later'
+import { Button } from '../../shared/ui/Button'
+import { useAddress } from '../../shared/useAddress'
+import { addLine, type Doc, freeHolders, mended, MOST_LINES, removeLine, setSpeed } from '../../draft/model'
+import type { Mend } from '../../draft/queries'
+import { OriginNote } from '../../call/OriginNote'
+import { RuleNote } from '../../call/RuleNote'
+import { Orders } from '../../spread/turn/Orders'
+import { TurnNote } from '../../spread/turn/TurnNote'
+import { SpreadBar } from '../../spread/SpreadBar'
+import { Stage } from '../../spread/stage/Stage'
+import { useLineHandling } from '../../spread/stage/useLineHandling'
+import { Strip } from '../../spread/strip/Strip'
+import { useEditor } from '../../draft/useEditor'
+import { useSaving } from '../../draft/useSaving'
+import { useSolved } from '../../draft/useSolved'
+import { WhyColumn } from '../../spread/why/WhyColumn'
+import { useUnits } from '../../units/UnitsContext'
+import { fromSi, toSi } from '../../units/model'
+import { Frame } from '../Frame'
+import { useKeys } from '../keys'
 import { newSpread } from './newSpread'
 import { Strikes } from './Strikes'
 import { useStrikeReports } from './useStrikeReports'
 import { useRefill } from './useRefill'
-import { useTrip } from './useTrip'
-import type { Loaded } from './WithSpread'
+import { useTrip } from '../useTrip'
+import type { Loaded } from '../WithSpread'
 import { useTurning } from './useTurning'
 
-const Conflict = later(() => import('../spread/Conflict').then((module) => module.Conflict))
-const GearSheet = later(() => import('../spread/gear/GearSheet').then((module) => module.GearSheet))
+const Conflict = later(() => import('../../draft/Conflict').then((module) => module.Conflict))
+const GearSheet = later(() => import('../../spread/gear/GearSheet').then((module) => module.GearSheet))
 const CalibrationSheet = later(() =>
-  import('../spread/calibration/CalibrationSheet').then((module) => module.CalibrationSheet),
+  import('../../spread/calibration/CalibrationSheet').then((module) => module.CalibrationSheet),
 )
-const WaterSheet = later(() => import('../spread/water/WaterSheet').then((module) => module.WaterSheet))
-const TableTwin = later(() => import('../spread/TableTwin').then((module) => module.TableTwin))
+const WaterSheet = later(() => import('../../spread/water/WaterSheet').then((module) => module.WaterSheet))
+const TableTwin = later(() => import('../../spread/TableTwin').then((module) => module.TableTwin))
 
 /** What goes where, and how deep it runs. */
 export function SpreadStation({ boat, boats, gear, gearStamp, titles, kept }: Loaded) {

@@ -1,7 +1,7 @@
 import type { QueryClient } from '@tanstack/react-query'
-import { sources } from '../shared/device'
-import { spreadOf, titlesOf, type Draft } from '../spread/queries'
-import { saveSpread } from '../spread/saves'
+import { sources } from '../../shared/device'
+import { spreadOf, titlesOf, type Draft } from '../../draft/queries'
+import { saveSpread } from '../../draft/saves'
 
 const SEVEN_KNOTS = (7 * 1852) / 3600
 

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react'
-import type { Rig, Ticked } from '../rig/queries'
-import { tickId, type TickAnswer, type TickItem } from '../rig/ticks'
-import { outbox } from '../shared/outbox/outbox'
+import type { Rig, Ticked } from '../../rig/queries'
+import { tickId, type TickAnswer, type TickItem } from '../../rig/ticks'
+import { outbox } from '../../shared/outbox/outbox'
 
 type Standing = ReadonlyMap<string, Ticked>
 

@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
 import { Navigate, useParams } from 'react-router'
-import { catalogue, numbersOf, planOf, rulesOf, schoolsOf } from '../call/queries'
-import { gearOf, type Boat, type BoatTitle } from '../spread/queries'
+import { catalogue, numbersOf, planOf, rulesOf, schoolsOf } from '../../call/queries'
+import { gearOf, type Boat, type BoatTitle } from '../../draft/queries'
 import { PlanStation } from './PlanStation'
 import { usePlanDay } from './usePlanDay'
-import { useBoat } from './useBoat'
-import { Waiting } from './Waiting'
+import { useBoat } from '../useBoat'
+import { Waiting } from '../Waiting'
 
 /** Loads what the station needs; a fresh editor for each day. */
 export function PlanPage() {

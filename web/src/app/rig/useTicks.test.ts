@@ -1,10 +1,10 @@
 import 'fake-indexeddb/auto'
 import { act, cleanup, renderHook, waitFor } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import * as queries from '../rig/queries'
-import { rig } from '../rig/test/fixtures'
-import { Problem } from '../shared/api/client'
-import { outbox } from '../shared/outbox/outbox'
+import * as queries from '../../rig/queries'
+import { rig } from '../../rig/test/fixtures'
+import { Problem } from '../../shared/api/client'
+import { outbox } from '../../shared/outbox/outbox'
 import { useTicks } from './useTicks'
 
 afterEach(async () => {

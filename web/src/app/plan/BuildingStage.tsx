@@ -1,7 +1,7 @@
-import { Button } from '../shared/ui/Button'
-import type { Boat, Gear } from '../spread/queries'
-import { Stage } from '../spread/stage/Stage'
-import type { LineHandling } from '../spread/stage/useLineHandling'
+import { Button } from '../../shared/ui/Button'
+import type { Boat, Gear } from '../../draft/queries'
+import { Stage } from '../../spread/stage/Stage'
+import type { LineHandling } from '../../spread/stage/useLineHandling'
 import type { Building } from './useBuild'
 
 /** Nothing is moved while the search goes on. */

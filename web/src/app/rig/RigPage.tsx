@@ -1,5 +1,5 @@
 import { RigStation } from './RigStation'
-import { WithSpread } from './WithSpread'
+import { WithSpread } from '../WithSpread'
 
 /** A fresh editor for each spread. */
 export const RigPage = () => (

@@ -1,10 +1,10 @@
-import type { BenchLine } from '../rig/queries'
-import { Button } from '../shared/ui/Button'
-import { MenuButton } from '../shared/ui/MenuButton'
-import { Select } from '../shared/ui/Select'
-import { EditState } from '../spread/EditState'
-import type { Title } from '../spread/queries'
-import type { Editor } from '../spread/useEditor'
+import type { BenchLine } from '../../rig/queries'
+import { Button } from '../../shared/ui/Button'
+import { MenuButton } from '../../shared/ui/MenuButton'
+import { Select } from '../../shared/ui/Select'
+import { EditState } from '../../draft/EditState'
+import type { Title } from '../../draft/queries'
+import type { Editor } from '../../draft/useEditor'
 
 const CARDS: readonly (readonly [string, string])[] = [
   ['rig', 'Rig card'],

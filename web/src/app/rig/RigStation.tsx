@@ -1,14 +1,14 @@
 import { Suspense, useCallback, useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
-import { dayInWords } from '../clock/model'
-import { BaitDrawing } from '../rig/BaitDrawing'
-import { ChainStage } from '../rig/ChainStage'
-import { ChainTable } from '../rig/ChainTable'
-import { DragBar } from '../rig/DragBar'
-import { Findings } from '../rig/Findings'
-import { MarksPanel, StrikePanel } from '../rig/Figures'
-import { Goods } from '../rig/Goods'
-import { PartStrip } from '../rig/PartStrip'
+import { dayInWords } from '../../clock/model'
+import { BaitDrawing } from '../../rig/BaitDrawing'
+import { ChainStage } from '../../rig/ChainStage'
+import { ChainTable } from '../../rig/ChainTable'
+import { DragBar } from '../../rig/DragBar'
+import { Findings } from '../../rig/Findings'
+import { MarksPanel, StrikePanel } from '../../rig/Figures'
+import { Goods } from '../../rig/Goods'
+import { PartStrip } from '../../rig/PartStrip'
 import {
   countStock,
   eveningCalendar,
@@ -16,33 +16,35 @@ import {
   type Change,
   type Goods as GoodsItem,
   type RigAsk,
-} from '../rig/queries'
-import { Tonight } from '../rig/Tonight'
-import { useRig, type Rigging } from '../rig/useRig'
-import { WaysPanel } from '../rig/WaysPanel'
-import { download } from '../shared/download'
-import type { Problem } from '../shared/api/client'
-import { later } from '../shared/later'
-import { Button } from '../shared/ui/Button'
-import { useAddress } from '../shared/useAddress'
-import { benched, setRig } from '../spread/bench'
-import { isLead, setDrag, setPiece } from '../spread/model'
-import type { Boat, Gear } from '../spread/queries'
-import { TieAs } from '../spread/strip/TieAs'
-import { useEditor, type Editor } from '../spread/useEditor'
-import { useSaving } from '../spread/useSaving'
+} from '../../rig/queries'
+import { Tonight } from '../../rig/Tonight'
+import { useRig, type Rigging } from '../../rig/useRig'
+import { WaysPanel } from '../../rig/WaysPanel'
+import { download } from '../../shared/download'
+import type { Problem } from '../../shared/api/client'
+import { later } from '../../shared/later'
+import { Button } from '../../shared/ui/Button'
+import { useAddress } from '../../shared/useAddress'
+import { benched, setRig } from '../../draft/bench'
+import { isLead, setDrag, setPiece } from '../../draft/model'
+import type { Boat, Gear } from '../../draft/queries'
+import { TieAs } from '../../spread/strip/TieAs'
+import { useEditor, type Editor } from '../../draft/useEditor'
+import { useSaving } from '../../draft/useSaving'
 import { FoldedDay } from './FoldedDay'
-import { Frame } from './Frame'
-import { useKeys } from './keys'
+import { Frame } from '../Frame'
+import { useKeys } from '../keys'
 import { RigBar } from './RigBar'
 import { Baits, TAB_WORDS, Tabs, TABS, type Tab } from './RigTabs'
 import { useAsk, usePartActions, useWays } from './useBench'
 import { useTicks } from './useTicks'
-import { useTrip, type TripOfDay } from './useTrip'
-import type { Loaded } from './WithSpread'
+import { useTrip, type TripOfDay } from '../useTrip'
+import type { Loaded } from '../WithSpread'
 
-const Conflict = later(() => import('../spread/Conflict').then((module) => module.Conflict))
-const RigNumbersSheet = later(() => import('../rig/RigNumbersSheet').then((module) => module.RigNumbersSheet))
+const Conflict = later(() => import('../../draft/Conflict').then((module) => module.Conflict))
+const RigNumbersSheet = later(() =>
+  import('../../rig/RigNumbersSheet').then((module) => module.RigNumbersSheet),
+)
 
 /** The bench: what is tied for each line, how strong it is, and what must be done before the day. */
 export function RigStation({ boat, boats, gear, gearStamp, titles, kept }: Loaded) {

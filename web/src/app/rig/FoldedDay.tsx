@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { DayLine } from '../clock/DayLine'
-import { clockOf } from '../clock/model'
-import { dayOf } from '../clock/queries'
-import { EveningBand } from '../rig/EveningBand'
-import type { Rig } from '../rig/queries'
-import type { TripOfDay } from './useTrip'
+import { DayLine } from '../../clock/DayLine'
+import { clockOf } from '../../clock/model'
+import { dayOf } from '../../clock/queries'
+import { EveningBand } from '../../rig/EveningBand'
+import type { Rig } from '../../rig/queries'
+import type { TripOfDay } from '../useTrip'
 
 /** The day as a thin rule, the evening before it included; a tap opens it. */
 export function FoldedDay({

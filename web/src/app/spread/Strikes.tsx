@@ -1,9 +1,9 @@
-import { clockOf } from '../clock/model'
-import { Select } from '../shared/ui/Select'
-import type { SolvedLine } from '../spread/queries'
-import { DayList } from '../strikes/DayList'
+import { clockOf } from '../../clock/model'
+import { Select } from '../../shared/ui/Select'
+import type { SolvedLine } from '../../draft/queries'
+import { DayList } from '../../strikes/DayList'
 import type { useStrikeReports } from './useStrikeReports'
-import type { TripOfDay } from './useTrip'
+import type { TripOfDay } from '../useTrip'
 
 /** The day's strikes beside the spread, and which day out it is. */
 export function Strikes({

@@ -1,5 +1,5 @@
-import type { Rig } from '../rig/queries'
-import { TypedField } from '../shared/ui/TypedField'
+import type { Rig } from '../../rig/queries'
+import { TypedField } from '../../shared/ui/TypedField'
 
 export const TABS = ['tonight', 'goods', 'bait', 'marks', 'strike', 'ways'] as const
 export type Tab = (typeof TABS)[number]

@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
-import { callBody } from '../call/model'
-import { planOf } from '../call/queries'
-import type { Editor } from '../spread/useEditor'
-import { useBuild } from './useBuild'
-import type { TripOfDay } from './useTrip'
+import { callBody } from '../../call/model'
+import { planOf } from '../../call/queries'
+import type { Editor } from '../../draft/useEditor'
+import { useBuild } from '../plan/useBuild'
+import type { TripOfDay } from '../useTrip'
 
 /** The rest of a spread called anew from the day's plan, around the lines that are locked; one step to undo. */
 export function useRefill(boat: string, trip: TripOfDay, editor: Editor) {

@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
 import { Navigate, useParams } from 'react-router'
-import { BoxView } from '../spread/box/BoxView'
-import { gearOf } from '../spread/queries'
-import { Frame } from './Frame'
-import { useBoat } from './useBoat'
-import { Waiting } from './Waiting'
+import { BoxView } from '../../spread/box/BoxView'
+import { gearOf } from '../../draft/queries'
+import { Frame } from '../Frame'
+import { useBoat } from '../useBoat'
+import { Waiting } from '../Waiting'
 
 /** Everything aboard to fish with. */
 export function BoxPage() {

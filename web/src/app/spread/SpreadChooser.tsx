@@ -1,12 +1,12 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { Navigate, useNavigate, useParams } from 'react-router'
-import { Button } from '../shared/ui/Button'
-import { spreadOf, titlesOf } from '../spread/queries'
-import { Frame } from './Frame'
+import { Button } from '../../shared/ui/Button'
+import { spreadOf, titlesOf } from '../../draft/queries'
+import { Frame } from '../Frame'
 import { newSpread } from './newSpread'
-import { useBoat } from './useBoat'
-import { Waiting } from './Waiting'
+import { useBoat } from '../useBoat'
+import { Waiting } from '../Waiting'
 
 /** Opens the boat's last saved spread, or offers the first step where there is none. */
 export function SpreadChooser({ station = 'spread' }: { station?: 'spread' | 'rig' }) {

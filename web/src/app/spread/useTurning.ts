@@ -1,11 +1,11 @@
 import { useMemo, useState } from 'react'
-import { widened } from '../spread/model'
-import type { Boat, Gear, Turns, Wider } from '../spread/queries'
-import { orderNumbers, type OrderKind } from '../spread/turn/Orders'
-import { useTurns } from '../spread/turn/useTurns'
-import type { Editor } from '../spread/useEditor'
-import type { Solving } from '../spread/useSolved'
-import type { PutAddress } from '../shared/useAddress'
+import { widened } from '../../draft/model'
+import type { Boat, Gear, Turns, Wider } from '../../draft/queries'
+import { orderNumbers, type OrderKind } from '../../spread/turn/Orders'
+import { useTurns } from '../../spread/turn/useTurns'
+import type { Editor } from '../../draft/useEditor'
+import type { Solving } from '../../draft/useSolved'
+import type { PutAddress } from '../../shared/useAddress'
 
 const USUAL_RADIUS_M = 40
 

@@ -1,8 +1,8 @@
 import { Navigate, useParams } from 'react-router'
-import { BoatView } from '../spread/boat/BoatView'
-import { Frame } from './Frame'
-import { useBoat } from './useBoat'
-import { Waiting } from './Waiting'
+import { BoatView } from '../../spread/boat/BoatView'
+import { Frame } from '../Frame'
+import { useBoat } from '../useBoat'
+import { Waiting } from '../Waiting'
 
 /** The boat as her lines see her. */
 export function BoatPage() {

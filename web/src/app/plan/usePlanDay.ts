@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
 import { useCallback } from 'react'
-import { dateAt, isDrawn } from '../clock/model'
-import { dayOf, type Day } from '../clock/queries'
-import { sources } from '../shared/device'
-import { useAddress } from '../shared/useAddress'
-import type { Boat } from '../spread/queries'
-import { tripsOf } from '../strikes/queries'
+import { dateAt, isDrawn } from '../../clock/model'
+import { dayOf, type Day } from '../../clock/queries'
+import { sources } from '../../shared/device'
+import { useAddress } from '../../shared/useAddress'
+import type { Boat } from '../../draft/queries'
+import { tripsOf } from '../../strikes/queries'
 
 const HOUR = 3_600_000
 /** Years that the almanac and the database know. */

@@ -1,8 +1,8 @@
-import { sources } from '../shared/device'
-import type { Boat, Gear } from '../spread/queries'
-import type { Editor } from '../spread/useEditor'
-import { useDay, type Said, type Strike } from '../strikes/useDay'
-import type { TripOfDay } from './useTrip'
+import { sources } from '../../shared/device'
+import type { Boat, Gear } from '../../draft/queries'
+import type { Editor } from '../../draft/useEditor'
+import { useDay, type Said, type Strike } from '../../strikes/useDay'
+import type { TripOfDay } from '../useTrip'
 
 /** Reporting on the spread that is on the page, as it is fished: with the gear and the boat as this device has them. */
 export function useStrikeReports(boat: Boat, gear: Gear, trip: TripOfDay, editor: Editor) {

@@ -1,35 +1,35 @@
-import { scaleLinear } from '../shared/scale'
+import { scaleLinear } from '../../shared/scale'
 import { Suspense, useCallback, useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
-import { Bands } from '../call/Bands'
-import { Chips } from '../call/Chips'
-import { answerOf, callBody, withAnswer, withoutAside } from '../call/model'
-import type { Answer, Catalogue, Plan, Playbook, TopicName } from '../call/queries'
-import { useCall } from '../call/useCall'
-import { usePlan } from '../call/usePlan'
-import { Why } from '../call/Why'
-import { playbookWords } from '../call/words'
-import { WorthFinding } from '../call/WorthFinding'
-import { DaySky, SKY_HEIGHT } from '../clock/DaySky'
-import { clockOf, dayInWords, drawnSpan, hoursIn, streamAt } from '../clock/model'
-import { useTimeSlider } from '../clock/useTimeSlider'
-import { MarkedNote } from '../shared/ui/MarkedNote'
-import { useAddress } from '../shared/useAddress'
-import { NARROW, useWidth } from '../shared/useWidth'
-import { later } from '../shared/later'
-import { Button } from '../shared/ui/Button'
-import type { Boat, BoatTitle, Gear } from '../spread/queries'
-import { useUnits } from '../units/UnitsContext'
-import { Frame } from './Frame'
-import { useKeys } from './keys'
+import { Bands } from '../../call/Bands'
+import { Chips } from '../../call/Chips'
+import { answerOf, callBody, withAnswer, withoutAside } from '../../call/model'
+import type { Answer, Catalogue, Plan, Playbook, TopicName } from '../../call/queries'
+import { useCall } from '../../call/useCall'
+import { usePlan } from '../../call/usePlan'
+import { Why } from '../../call/Why'
+import { playbookWords } from '../../call/words'
+import { WorthFinding } from '../../call/WorthFinding'
+import { DaySky, SKY_HEIGHT } from '../../clock/DaySky'
+import { clockOf, dayInWords, drawnSpan, hoursIn, streamAt } from '../../clock/model'
+import { useTimeSlider } from '../../clock/useTimeSlider'
+import { MarkedNote } from '../../shared/ui/MarkedNote'
+import { useAddress } from '../../shared/useAddress'
+import { NARROW, useWidth } from '../../shared/useWidth'
+import { later } from '../../shared/later'
+import { Button } from '../../shared/ui/Button'
+import type { Boat, BoatTitle, Gear } from '../../draft/queries'
+import { useUnits } from '../../units/UnitsContext'
+import { Frame } from '../Frame'
+import { useKeys } from '../keys'
 import { useBuild } from './useBuild'
 import type { PlanDay } from './usePlanDay'
 
-const NumbersSheet = later(() => import('../call/NumbersSheet').then((module) => module.NumbersSheet))
-const PlanConflict = later(() => import('../call/PlanConflict').then((module) => module.PlanConflict))
-const RulesSheet = later(() => import('../call/RulesSheet').then((module) => module.RulesSheet))
-const StepsSheet = later(() => import('../call/StepsSheet').then((module) => module.StepsSheet))
-const WaysSheet = later(() => import('../call/WaysSheet').then((module) => module.WaysSheet))
+const NumbersSheet = later(() => import('../../call/NumbersSheet').then((module) => module.NumbersSheet))
+const PlanConflict = later(() => import('../../call/PlanConflict').then((module) => module.PlanConflict))
+const RulesSheet = later(() => import('../../call/RulesSheet').then((module) => module.RulesSheet))
+const StepsSheet = later(() => import('../../call/StepsSheet').then((module) => module.StepsSheet))
+const WaysSheet = later(() => import('../../call/WaysSheet').then((module) => module.WaysSheet))
 const BuildingStage = later(() => import('./BuildingStage').then((module) => module.BuildingStage))
 
 const LEFT = 150

@@ -1,9 +1,16 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useCallback, useRef, useState } from 'react'
-import { buildSpread, keepOrigin, originOf, type BuildEvent, type CallBody, type Made } from '../call/queries'
-import { Problem } from '../shared/api/client'
-import { solve, type Draft, type Solved } from '../spread/queries'
-import { newSpread } from './newSpread'
+import {
+  buildSpread,
+  keepOrigin,
+  originOf,
+  type BuildEvent,
+  type CallBody,
+  type Made,
+} from '../../call/queries'
+import { Problem } from '../../shared/api/client'
+import { solve, type Draft, type Solved } from '../../draft/queries'
+import { newSpread } from '../spread/newSpread'
 
 export interface Building {
   /** Null while nothing is being built. */
