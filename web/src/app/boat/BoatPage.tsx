@@ -3,6 +3,7 @@ import { BoatView } from '../../spread/boat/BoatView'
 import { Frame } from '../Frame'
 import { useBoat } from '../useBoat'
 import { Waiting } from '../Waiting'
+import { TakeAway } from './TakeAway'
 
 /** The boat as her lines see her. */
 export function BoatPage() {
@@ -12,7 +13,7 @@ export function BoatPage() {
   if (!boat || !boats) return <Waiting error={error} />
   return (
     <Frame boat={boat} boats={boats}>
-      <BoatView key={`${boatId} ${boat.version}`} kept={boat} />
+      <BoatView key={`${boatId} ${boat.version}`} kept={boat} more={<TakeAway boat={boat} />} />
     </Frame>
   )
 }

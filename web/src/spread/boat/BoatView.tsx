@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { useState, type ComponentProps } from 'react'
+import { useState, type ComponentProps, type ReactNode } from 'react'
 import type { Problem } from '../../shared/api/client'
 import { sources } from '../../shared/device'
 import { Button } from '../../shared/ui/Button'
@@ -14,7 +14,7 @@ import { added, KINDS, propSpread, removed, withFigure, withHolder, withoutDrogu
 const MOST_HOLDERS = 40
 
 /** The boat is edited by her drawing; figures stand below. Changes are kept together. */
-export function BoatView({ kept }: { kept: Boat }) {
+export function BoatView({ kept, more }: { kept: Boat; more?: ReactNode }) {
   const queries = useQueryClient()
   const [boat, setBoat] = useState(kept)
   const [past, setPast] = useState<Boat[]>([])
@@ -100,6 +100,7 @@ export function BoatView({ kept }: { kept: Boat }) {
           Take it off
         </Button>
         <span className="grow" />
+        {more}
         <Button tone="strong" disabled={!dirty} onClick={() => void save()}>
           Keep the boat
         </Button>

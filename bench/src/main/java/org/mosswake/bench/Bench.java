@@ -8,6 +8,7 @@ import org.mosswake.bench.rig.RigBench;
 import org.mosswake.bench.spread.DragLatency;
 import org.mosswake.bench.spread.SpreadBench;
 import org.mosswake.bench.spread.TwelveLines;
+import org.mosswake.bench.strikes.FactsAtScale;
 import org.mosswake.bench.sturdy.FirstDrawing;
 import org.mosswake.bench.sturdy.Sturdy;
 import org.mosswake.bench.tow.ReferenceTows;
@@ -41,6 +42,7 @@ public final class Bench {
             DragLatency.print(args[0]);
             ChipLatency.print(args[0]);
             FirstDrawing.print(args[0]);
+            FactsAtScale.print(args[0]);
             Sturdy.print(args[0]);
         }
     }

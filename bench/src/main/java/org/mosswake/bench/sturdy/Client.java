@@ -12,19 +12,19 @@ import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 
 /** Asks a running product, counts what must not be, and remembers how long it took. */
-final class Client {
+public final class Client {
     private final HttpClient http = HttpClient.newHttpClient();
     private final String base;
     private final AtomicInteger asked = new AtomicInteger();
     private final AtomicInteger bad = new AtomicInteger();
 
-    Client(String base) {
+    public Client(String base) {
         this.base = base;
     }
 
-    record Answer(int status, String text, double ms) {}
+    public record Answer(int status, String text, double ms) {}
 
-    Answer ask(String method, String path, String body) {
+    public Answer ask(String method, String path, String body) {
         var request = HttpRequest.newBuilder(URI.create(base + path))
                 .method(method, body == null ? BodyPublishers.noBody() : BodyPublishers.ofString(body));
         if (body != null) {
@@ -53,7 +53,7 @@ final class Client {
         return asked.get();
     }
 
-    int bad() {
+    public int bad() {
         return bad.get();
     }
 
@@ -65,7 +65,7 @@ final class Client {
         return URI.create(base).getPort();
     }
 
-    static double percentile(List<Double> times, double share) {
+    public static double percentile(List<Double> times, double share) {
         var sorted = new ArrayList<>(times);
         Collections.sort(sorted);
         return sorted.get((int) Math.min(sorted.size() - 1, Math.floor(share * sorted.size())));

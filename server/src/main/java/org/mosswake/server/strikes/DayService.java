@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.mosswake.core.strikes.DayLog;
 import org.mosswake.core.strikes.StrikeState;
 import org.mosswake.server.strikes.FactMapper.LineRow;
@@ -15,6 +16,7 @@ import org.mosswake.server.strikes.LogReply.LureAt;
 import org.mosswake.server.strikes.LogReply.StrikeReply;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** A day as its facts fold. */
 @Service
@@ -35,25 +37,41 @@ public class DayService {
 
     public LogReply log(UUID vessel, UUID trip) {
         TripBody kept = trips.trip(vessel, trip);
-        // What was accepted and not computed yet, for whatever reason, is computed for its first reader.
-        lines.compute(vessel, trip);
         List<FactRow> rows = facts.ofTrip(vessel, trip);
-        Map<UUID, LineRow> computed = byId(facts.lines(vessel, trip), LineRow::factId);
-        Map<UUID, PlaceRow> places = byId(facts.places(vessel, trip), PlaceRow::factId);
+        List<ObjectNode> payloads = rows.stream().map(reader::payload).toList();
+        DayLog day = DayLog.of(IntStream.range(0, rows.size())
+                .mapToObj(i -> reader.kept(rows.get(i), payloads.get(i)))
+                .toList());
+        Map<UUID, LineRow> computed = Map.of();
+        Map<UUID, PlaceRow> places = Map.of();
+        if (!day.strikes().isEmpty()) {
+            // What was accepted and not computed yet, for whatever reason, is computed for its first reader.
+            lines.compute(vessel, trip);
+            computed = byId(facts.lines(vessel, trip), LineRow::factId);
+            places = byId(facts.places(vessel, trip), PlaceRow::factId);
+        }
+        return reply(kept, day, rows, payloads, computed, places);
+    }
+
+    private LogReply reply(
+            TripBody trip,
+            DayLog day,
+            List<FactRow> rows,
+            List<ObjectNode> payloads,
+            Map<UUID, LineRow> computed,
+            Map<UUID, PlaceRow> places) {
         return new LogReply(
-                kept,
-                folded(rows).strikes().stream()
+                trip,
+                day.strikes().stream()
                         .map(state -> strike(state, computed.get(state.id()), places.get(state.id())))
                         .toList(),
-                rows.stream()
-                        .map(row -> new FactReply(
-                                row.factId(),
-                                row.kind(),
-                                row.deviceId(),
-                                row.happenedAt(),
-                                row.deviceAt(),
-                                reader.payload(row)))
+                IntStream.range(0, rows.size())
+                        .mapToObj(i -> fact(rows.get(i), payloads.get(i)))
                         .toList());
+    }
+
+    private static FactReply fact(FactRow row, ObjectNode payload) {
+        return new FactReply(row.factId(), row.kind(), row.deviceId(), row.happenedAt(), row.deviceAt(), payload);
     }
 
     /** As it stood at a moment. */

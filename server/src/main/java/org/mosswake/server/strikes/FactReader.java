@@ -113,7 +113,12 @@ class FactReader {
 
     /** A fact that is kept; what cannot be read any more is shown as of an unknown kind. */
     Fact kept(FactRow row) {
-        Happening what = says(row.kind(), row.edition(), payload(row))
+        return kept(row, payload(row));
+    }
+
+    /** @param payload of the row, where it was read already */
+    Fact kept(FactRow row, ObjectNode payload) {
+        Happening what = says(row.kind(), row.edition(), payload)
                 .flatMap(says -> says.value().map(Happening.class::cast))
                 .orElse(new Happening.Unknown(row.kind()));
         return new Fact(row.factId(), row.happenedAt(), what);

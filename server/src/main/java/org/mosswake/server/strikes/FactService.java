@@ -102,7 +102,11 @@ public class FactService {
                 .map(Arrived::envelope)
                 .flatMap(Stream::ofNullable)
                 .toList();
-        envelopes.stream().map(FactEnvelope::tripId).distinct().forEach(trip -> lines.soon(vessel, trip));
+        envelopes.stream()
+                .filter(envelope -> envelope.kind().equals(FactKind.STRUCK.name()))
+                .map(FactEnvelope::tripId)
+                .distinct()
+                .forEach(trip -> lines.soon(vessel, trip));
         return new FactsReply(taken, lines.lacking(vessel, envelopes));
     }
 
