@@ -88,10 +88,15 @@ export const outbox = {
   sends(way: string, send: Way) {
     ways.set(way, send)
   },
-  /** Kept here when it resolves; sent as soon as it can be. */
+  /** Shown at once, kept here when it resolves, and sent as soon as it can be. */
   async add(item: Omit<Item, 'order'>) {
-    await store.put(item)
-    await changed()
+    shown = [...shown.filter((other) => other.id !== item.id), { ...item, order: Number.MAX_SAFE_INTEGER }]
+    listeners.forEach((told) => told())
+    try {
+      await store.put(item)
+    } finally {
+      await changed()
+    }
     void flush()
   },
   /** A refused item, mended or as it was: it is sent again. */
@@ -102,6 +107,8 @@ export const outbox = {
     void flush()
   },
   async discard(id: string) {
+    shown = shown.filter((item) => item.id !== id)
+    listeners.forEach((told) => told())
     await store.discard(id)
     await changed()
   },

@@ -26,8 +26,10 @@ final class ChainColumns {
     final double[] bodySide;
     final double[] bodyDive;
     final double[] bodyRadius;
-    /** Last link that holds a body. */
-    final int lastBody;
+    /** No body follows this piece, and no piece that is heavier for its drag: from here on the line only flattens. */
+    final boolean[] flattestAhead;
+    /** Weight in air of the heaviest piece from this one on (N/m). */
+    final double[] heaviestDry;
 
     ChainColumns(Tow tow) {
         List<Link> chain = tow.chainFromLure();
@@ -58,7 +60,16 @@ final class ChainColumns {
             }
         }
         totalLength = sum;
-        lastBody = last;
+        flattestAhead = new boolean[pieces];
+        heaviestDry = new double[pieces];
+        double steepest = Double.NEGATIVE_INFINITY;
+        double heaviest = 0;
+        for (int i = pieces - 1; i >= 0; i--) {
+            double steep = weightWet[i] / normalWet[i];
+            flattestAhead[i] = i >= last && steep >= steepest;
+            steepest = Math.max(steepest, steep);
+            heaviestDry[i] = heaviest = Math.max(heaviest, weightDry[i]);
+        }
     }
 
     private void line(int i, LinePiece line) {

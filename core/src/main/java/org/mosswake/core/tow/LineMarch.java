@@ -12,6 +12,10 @@ package org.mosswake.core.tow;
  * error of the tension vector. A step that passes the surface is cut there, because density changes.
  */
 final class LineMarch {
+    private static final double FIRST_TURN = 0.1;
+    /** 1 − cos of 0.3 rad: an estimate that is small by chance never carries a step round a bend. */
+    private static final double MOST_TURN = 0.045;
+
     /** Relative local error of the tension vector. */
     private final double tolerance;
 
@@ -21,6 +25,8 @@ final class LineMarch {
     private final MarchState next = new MarchState();
     private int steps;
     private boolean stopped;
+    /** Highest so far, tops of bodies included: a surface through it meets another shape than one above it (m). */
+    private double top;
 
     // Right-hand side of the last evaluated stage, and the four stages of a step.
     private double gx;
@@ -57,6 +63,7 @@ final class LineMarch {
     /** Starts at the lure, its water forces and buoyancy scaled by {@code immersion}. */
     void startAtLure(double immersion, Nodes into) {
         at.piece = 0;
+        top = 0;
         at.s = at.x = at.y = at.z = 0;
         at.fx = at.fy = at.fz = 0;
         addBody(0, immersion);
@@ -68,6 +75,7 @@ final class LineMarch {
         at.fx -= immersion * chain.bodyDrag[link];
         at.fy -= immersion * chain.bodySide[link];
         at.fz += chain.bodyWeight[link] - immersion * (chain.bodyBuoyancy[link] - chain.bodyDive[link]);
+        top = Math.max(top, at.z + chain.bodyRadius[link]);
     }
 
     /**
@@ -129,8 +137,8 @@ final class LineMarch {
             boolean last = h >= end - at.s;
             h = last ? end - at.s : h;
             tryStep(h);
-            if (!(error <= tolerance)) {
-                h *= Double.isFinite(error) ? Math.max(0.2, 0.9 * Math.cbrt(tolerance / error)) : 0.2;
+            if (!(error <= tolerance) || turned() > MOST_TURN) {
+                h *= Double.isFinite(error) ? Math.max(0.2, Math.min(0.6, 0.9 * Math.cbrt(tolerance / error))) : 0.2;
                 if (h < 1e-12) {
                     return false;
                 }
@@ -146,13 +154,14 @@ final class LineMarch {
                 continue;
             }
             copyNext();
+            top = Math.max(top, at.z);
             if (last) {
                 at.s = end;
             }
             into.push(at);
             keepLastStage();
             h *= Math.min(4, 0.9 * Math.cbrt(tolerance / Math.max(error, 1e-3 * tolerance)));
-            if (surface == Double.POSITIVE_INFINITY && at.piece >= chain.lastBody && beyond(stopHeight)) {
+            if (surface == Double.POSITIVE_INFINITY && chain.flattestAhead[at.piece] && beyond(stopHeight)) {
                 stopped = true;
                 return true;
             }
@@ -160,11 +169,17 @@ final class LineMarch {
         return true;
     }
 
-    /** The line lies ever flatter, and even with its sag in air the rest stays below the tip: no later exit reaches it. */
+    /**
+     * The line lies ever flatter, and even with its sag in air the rest stays below the tip: no later exit reaches it.
+     * Judged only where nothing heavier for its drag follows, which would stand up again.
+     */
     private boolean beyond(double stopHeight) {
+        if (at.z < top) {
+            return false;
+        }
         boolean flattening = k1z * at.tension() < t1z * (k1x * at.fx + k1y * at.fy + k1z * at.fz);
         double rest = chain.totalLength - at.s;
-        double sag = chain.weightDry[at.piece] * rest * rest / (2 * at.tension());
+        double sag = chain.heaviestDry[at.piece] * rest * rest / (2 * at.tension());
         return flattening && t1z * rest + sag < 0.95 * stopHeight - 0.5;
     }
 
@@ -175,10 +190,15 @@ final class LineMarch {
         weight = wet ? chain.weightWet[p] : chain.weightDry[p];
     }
 
-    /** Length over which the line turns by about a third of a radian, as a first step. */
+    /** Length over which the line turns by about a tenth of a radian, as a first step. */
     private double firstStep() {
         double rate = Math.sqrt(k1x * k1x + k1y * k1y + k1z * k1z);
-        return rate == 0 ? chain.totalLength : 0.3 * at.tension() / rate;
+        return rate == 0 ? chain.totalLength : FIRST_TURN * at.tension() / rate;
+    }
+
+    /** 1 − cos of the angle the line turns by in the step just tried. */
+    private double turned() {
+        return 1 - (t1x * tx + t1y * ty + t1z * tz);
     }
 
     private void firstStage() {

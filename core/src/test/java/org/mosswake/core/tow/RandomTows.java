@@ -23,6 +23,13 @@ final class RandomTows {
         return new Random(SEED + 1).longs(4 * COUNT).mapToObj(seed -> tow(new Random(seed), false));
     }
 
+    /** A thousand of each. */
+    static Stream<Tow> many() {
+        return Stream.concat(
+                new Random(SEED + 2).longs(1000).mapToObj(seed -> tow(new Random(seed), true)),
+                new Random(SEED + 3).longs(1000).mapToObj(seed -> tow(new Random(seed), false)));
+    }
+
     private static Tow tow(Random random, boolean sinking) {
         var links = new ArrayList<Link>();
         int pieces = 1 + random.nextInt(3);

@@ -16,7 +16,16 @@ final class TowCases {
     private TowCases() {}
 
     static Stream<TowCase> all() {
-        try (InputStream in = TowCases.class.getResourceAsStream("/tow/tow-cases.json")) {
+        return of("/tow/tow-cases.json");
+    }
+
+    /** Sixty chains more, of the kinds that led the search astray. */
+    static Stream<TowCase> corpus() {
+        return of("/tow/tow-corpus.json");
+    }
+
+    private static Stream<TowCase> of(String resource) {
+        try (InputStream in = TowCases.class.getResourceAsStream(resource)) {
             JsonNode cases = JsonMapper.shared().readTree(in);
             return StreamSupport.stream(cases.spliterator(), false).map(TowCases::read).toList().stream();
         } catch (IOException e) {

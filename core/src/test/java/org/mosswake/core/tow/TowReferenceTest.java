@@ -10,7 +10,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** Agreement with the independent solver: 0.5 % or 2 cm in place, 1 % in tension and immersion. */
 class TowReferenceTest {
     static Stream<TowCase> cases() {
-        return TowCases.all();
+        return Stream.concat(TowCases.all(), TowCases.corpus());
     }
 
     @ParameterizedTest

@@ -59,6 +59,7 @@ public abstract class Journey {
     @BeforeAll
     void launch() {
         product = Product.shared();
+        product.startIfGone();
         product.databaseBack();
         product.freshBoats();
     }

@@ -93,6 +93,13 @@ public final class Product implements AutoCloseable {
         reader.start();
     }
 
+    /** A journey that failed after a kill leaves it to the next. */
+    public void startIfGone() {
+        if (!process.isAlive()) {
+            start();
+        }
+    }
+
     /** As kill -9: nothing is said, nothing is flushed. */
     public void kill() {
         process.destroyForcibly();
