@@ -51,7 +51,9 @@ export const UNITS: Record<Quantity, readonly Unit[]> = {
   force: [
     unit('NEWTON', 'N', 1, ['n', 'newton', 'newtons']),
     unit('KILOGRAM_FORCE', 'kg', G, ['kg', 'kgf', 'kilo', 'kilos']),
+    unit('GRAM_FORCE', 'g', G / 1000, ['g', 'gf', 'gram', 'grams']),
     unit('POUND_FORCE', 'lb', G * POUND_KG, ['lb', 'lbf', 'lbs', 'pound', 'pounds']),
+    unit('OUNCE_FORCE', 'oz', (G * POUND_KG) / 16, ['oz', 'ozf', 'ounce', 'ounces']),
   ],
   temperature: [unit('CELSIUS', '°C', 1, ['°c', 'c']), unit('FAHRENHEIT', '°F', 5 / 9, ['°f', 'f'], -32)],
 }
@@ -89,41 +91,77 @@ function roundHalfUp(value: number, digits: number): string {
   return Number(`${Math.round(Number(`${value}e${digits}`))}e-${digits}`).toFixed(digits)
 }
 
-const PART = /^([+-]?(?:\d+ )?\d+\/\d+|[+-]?\d+(?:[.,]\d+)?|[+-]?[.,]\d+)\s*([^\d\s.,+-]*)\s*/
-const THOUSANDS = /\d,\d{3}(?!\d)/
+const PART = /^((?:\d+ )?\d+\/\d+|\d+(?:[.,]\d+)?|[.,]\d+)\s*([^\d\s.,+-]*)\s*/
+/** No group of thousands begins with a lone nought. */
+const THOUSANDS = /(?:[1-9]|\d\d),\d{3}(?!\d)/
 const LONGEST = 40
 
-/** SI value of what was typed, or null when it cannot be read. A bare number takes the unit in use. */
+/** Parts are said within one system: feet and inches, pounds and ounces, metres and centimetres. */
+const SYSTEMS: readonly (readonly string[])[] = [
+  ['METRE', 'CENTIMETRE', 'MILLIMETRE'],
+  ['FATHOM', 'YARD', 'FOOT', 'INCH'],
+  ['KILOGRAM', 'GRAM'],
+  ['POUND', 'OUNCE'],
+  ['KILOGRAM_FORCE', 'GRAM_FORCE'],
+  ['POUND_FORCE', 'OUNCE_FORCE'],
+]
+
+const FRACTIONS: Readonly<Record<string, string>> = {
+  '½': '1/2',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+}
+
+/**
+ * SI value of what was typed, or null when it cannot be read. A bare number, or one with nothing but a degree sign,
+ * takes the unit in use; a sign before parts is the sign of all.
+ */
 export function parse(quantity: Quantity, typed: string, inUse: Unit): number | null {
-  let text = normalised(typed)
+  const text = normalised(typed)
   if (text === '' || text.length > LONGEST || THOUSANDS.test(text)) return null
-  let sum = 0
+  const sign = text.startsWith('-') ? -1 : 1
+  return parts(quantity, /^[+-]/.test(text) ? text.slice(1).trim() : text, sign, inUse)
+}
+
+function parts(quantity: Quantity, whole: string, sign: 1 | -1, inUse: Unit): number | null {
+  let text = whole
+  let sum: number | null = null
   let previous: Unit | null = null
   while (text !== '') {
     const part: RegExpExecArray | null = PART.exec(text)
     if (!part) return null
     const u = partUnit(quantity, part[2] ?? '', previous, inUse)
     const value = partNumber(part[1] ?? '')
-    if (!u || !Number.isFinite(value) || (previous && !follows(quantity, previous, u, value))) return null
-    sum += toSi(value, u)
+    const rest = text.slice(part[0].length)
+    const bareAndMore = (part[2] ?? '') === '' && !previous && rest !== ''
+    if (!u || bareAndMore || !Number.isFinite(value) || (previous && !follows(previous, u))) return null
+    sum = (sum ?? 0) + toSi(sign * value, u)
     previous = u
-    text = text.slice(part[0].length)
+    text = rest
   }
   return sum
 }
 
 const normalised = (typed: string) =>
   typed
+    .replace(/[½¼¾⅓⅔⅛⅜⅝⅞]/g, (sign) => ` ${FRACTIONS[sign] ?? ''}`)
     .trim()
     .toLowerCase()
     .replace(/[′’]/g, "'")
     .replace(/[″”]/g, '"')
+    .replace(/''/g, '"')
     .replace(/−/g, '-')
     .replace(/\s+/g, ' ')
 
-/** Only lengths and masses are said in parts: feet and inches, pounds and ounces. */
-const follows = (quantity: Quantity, previous: Unit, u: Unit, value: number) =>
-  (quantity === 'length' || quantity === 'mass') && u.factor < previous.factor && value >= 0
+const follows = (previous: Unit, u: Unit) =>
+  u.factor < previous.factor &&
+  SYSTEMS.some((system) => system.includes(previous.id) && system.includes(u.id))
 
 function partUnit(quantity: Quantity, spelling: string, previous: Unit | null, inUse: Unit): Unit | null {
   if (spelling === '') {
@@ -131,12 +169,12 @@ function partUnit(quantity: Quantity, spelling: string, previous: Unit | null, i
     if (previous.id === 'FOOT') return unitOf('length', 'INCH')
     return previous.id === 'POUND' ? unitOf('mass', 'OUNCE') : null
   }
+  if (spelling === '°' && quantity === 'temperature') return inUse
   return UNITS[quantity].find((u) => u.spellings.includes(spelling)) ?? null
 }
 
 function partNumber(text: string): number {
-  const fraction = /^([+-]?)(?:(\d+) )?(\d+)\/(\d+)$/.exec(text)
+  const fraction = /^(?:(\d+) )?(\d+)\/(\d+)$/.exec(text)
   if (!fraction) return Number(text.replace(',', '.'))
-  const size = Number(fraction[2] ?? 0) + Number(fraction[3]) / Number(fraction[4])
-  return fraction[1] === '-' ? -size : size
+  return Number(fraction[1] ?? 0) + Number(fraction[2]) / Number(fraction[3])
 }

@@ -2634,6 +2634,8 @@ export interface components {
             reason?: string;
             regime: string;
             /** Format: double */
+            residualM?: number;
+            /** Format: double */
             skippingShare?: number;
             /** @enum {string} */
             surfacing?: "UNDER" | "FLOATS" | "TOUCHES" | "SKIPS" | "BLOWN_OUT";

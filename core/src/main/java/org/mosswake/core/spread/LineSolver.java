@@ -95,6 +95,7 @@ public final class LineSolver {
                         .map(b -> new BodyPlace(b.link(), shifted(b.place(), by), b.tensionN()))
                         .toList(),
                 shape.entry().map(p -> shifted(p, by)),
+                shape.residualM(),
                 shifted(shape.path(), by));
     }
 

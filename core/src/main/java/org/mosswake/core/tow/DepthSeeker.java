@@ -13,6 +13,8 @@ import org.mosswake.core.fault.Accepted;
 public final class DepthSeeker {
     private static final int LOOKS = 28;
     private static final double NEAR_M = 0.005;
+    /** The end of what can be had may be asked for as it is printed, to a tenth. */
+    private static final double AS_PRINTED_M = 0.05;
 
     private final TowSolver tows;
 
@@ -78,8 +80,10 @@ public final class DepthSeeker {
         if (deepest < 0) {
             return new Sought(Optional.empty(), 0, 0, 0, 0, Optional.of(Sought.Stop.NO_SHAPE));
         }
-        double found = bracket < 0 ? Double.NaN : root(values, depths, bracket, depth, depthM);
         int end = depthM > depths[deepest] ? deepest : shallowest;
+        boolean asPrinted = bracket < 0 && Math.abs(depthM - depths[end]) <= AS_PRINTED_M;
+        double found =
+                asPrinted ? values[end] : bracket < 0 ? Double.NaN : root(values, depths, bracket, depth, depthM);
         return new Sought(
                 Double.isNaN(found) ? Optional.empty() : Optional.of(found),
                 depths[shallowest],

@@ -15,12 +15,14 @@ final class ShapeReader {
 
     private final Trial trial;
     private final double lift;
+    private final double residual;
     private final double tipX;
     private final double tipY;
 
     /** @param lift scales heights above the surface, where the line lies along it and its end would miss the tip */
-    ShapeReader(Trial trial, double lift) {
+    ShapeReader(Trial trial, double lift, double residual) {
         this.trial = trial;
+        this.residual = residual;
         this.lift = lift;
         this.tipX = trial.x(trial.nodes() - 1);
         this.tipY = trial.y(trial.nodes() - 1);
@@ -42,6 +44,7 @@ final class ShapeReader {
                 trial.tension(trial.nodes() - 1),
                 bodies(),
                 entry(),
+                residual,
                 drawn ? path() : List.of());
     }
 

@@ -15,6 +15,7 @@ import java.util.Optional;
  * @param tensionAtTipN  (N): the drag the reel must hold before any fish
  * @param bodies         every body from the lure up
  * @param entry          where the line enters the water; empty when the whole line is under or above
+ * @param residualM      by how much the line ended beside the tip (m): what the search left over
  * @param path           from the lure to the tip, close enough to draw; empty where only settled
  */
 public record TowShape(
@@ -29,4 +30,5 @@ public record TowShape(
         double tensionAtTipN,
         List<BodyPlace> bodies,
         Optional<Point> entry,
+        double residualM,
         List<Point> path) {}

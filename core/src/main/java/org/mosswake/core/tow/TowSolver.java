@@ -109,7 +109,7 @@ public final class TowSolver {
             return new TowAnswer.NotConverged("The line would lie along the surface there.", miss);
         }
         double lift = jumped ? tow.tipHeightM() / (tow.tipHeightM() + miss) : 1;
-        return new TowAnswer.Shaped(new ShapeReader(trial, lift).read(regime, immersion, tow.lure(), drawn));
+        return new TowAnswer.Shaped(new ShapeReader(trial, lift, miss).read(regime, immersion, tow.lure(), drawn));
     }
 
     private TowAnswer failed(Trial trial) {

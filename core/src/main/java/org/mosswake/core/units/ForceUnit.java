@@ -6,7 +6,9 @@ import java.util.List;
 public enum ForceUnit implements Unit {
     NEWTON("N", 1, "n", "newton", "newtons"),
     KILOGRAM_FORCE("kg", 9.80665, "kg", "kgf", "kilo", "kilos"),
-    POUND_FORCE("lb", 9.80665 * 0.45359237, "lb", "lbf", "lbs", "pound", "pounds");
+    GRAM_FORCE("g", 9.80665e-3, "g", "gf", "gram", "grams"),
+    POUND_FORCE("lb", 9.80665 * 0.45359237, "lb", "lbf", "lbs", "pound", "pounds"),
+    OUNCE_FORCE("oz", 9.80665 * 0.45359237 / 16, "oz", "ozf", "ounce", "ounces");
 
     private final UnitSpec spec;
 

@@ -2,20 +2,36 @@ package org.mosswake.core.units;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
  * Reads and prints one number with its unit. Read: {@code 120 yd}, {@code 14kn}, {@code 2'6"}, {@code 2 1/2 in},
- * {@code 1,5 m}; a bare number takes the unit in use; parts go from large to small ({@code 1 lb 4 oz}).
- * A comma before exactly three digits is refused: it may mean thousands.
+ * {@code 1,5 m}, {@code ½ oz}; a bare number, or one with nothing but a degree sign, takes the unit in use; parts go from
+ * large to small within one system ({@code 1 lb 4 oz}), and a sign before them is the sign of all.
+ * A comma before exactly three digits is refused where it may mean thousands.
  */
 final class QuantityText {
     private static final Pattern PART =
-            Pattern.compile("([+-]?(?:\\d+ )?\\d+/\\d+|[+-]?\\d+(?:[.,]\\d+)?|[+-]?[.,]\\d+)\\s*([^\\d\\s.,+-]*)\\s*");
-    private static final Pattern THOUSANDS = Pattern.compile(".*\\d,\\d{3}(?!\\d).*");
+            Pattern.compile("((?:\\d+ )?\\d+/\\d+|\\d+(?:[.,]\\d+)?|[.,]\\d+)\\s*([^\\d\\s.,+-]*)\\s*");
+    /** No group of thousands begins with a lone nought. */
+    private static final Pattern THOUSANDS = Pattern.compile(".*(?:[1-9]|\\d\\d),\\d{3}(?!\\d).*");
+
+    private static final List<Set<? extends Unit>> SYSTEMS = List.of(
+            Set.of(LengthUnit.METRE, LengthUnit.CENTIMETRE, LengthUnit.MILLIMETRE),
+            Set.of(LengthUnit.FATHOM, LengthUnit.YARD, LengthUnit.FOOT, LengthUnit.INCH),
+            Set.of(MassUnit.KILOGRAM, MassUnit.GRAM),
+            Set.of(MassUnit.POUND, MassUnit.OUNCE),
+            Set.of(ForceUnit.KILOGRAM_FORCE, ForceUnit.GRAM_FORCE),
+            Set.of(ForceUnit.POUND_FORCE, ForceUnit.OUNCE_FORCE));
+
+    private static final Map<String, String> FRACTIONS = Map.of(
+            "½", "1/2", "¼", "1/4", "¾", "3/4", "⅓", "1/3", "⅔", "2/3", "⅛", "1/8", "⅜", "3/8", "⅝", "5/8", "⅞", "7/8");
     private static final int LONGEST = 40;
 
     private QuantityText() {}
@@ -26,17 +42,36 @@ final class QuantityText {
         if (text.isEmpty() || text.length() > LONGEST || THOUSANDS.matcher(text).matches()) {
             return OptionalDouble.empty();
         }
-        return parts(text, units, inUse);
+        boolean negative = text.startsWith("-");
+        String unsigned = negative || text.startsWith("+") ? text.substring(1).strip() : text;
+        OptionalDouble size = parts(unsigned, units, inUse);
+        return negative && size.isPresent()
+                ? OptionalDouble.of(negated(unsigned, size.getAsDouble(), units, inUse))
+                : size;
+    }
+
+    /** Of a temperature the number is negative, not what it comes to. */
+    private static double negated(String unsigned, double size, Unit[] units, Unit inUse) {
+        if (!(inUse instanceof TemperatureUnit)) {
+            return -size;
+        }
+        Matcher part = PART.matcher(unsigned);
+        return part.matches() ? unit(part.group(2), units, null, inUse).toSi(-number(part.group(1))) : -size;
     }
 
     private static String normalised(String typed) {
-        return typed.strip()
+        String text = typed;
+        for (var fraction : FRACTIONS.entrySet()) {
+            text = text.replace(fraction.getKey(), " " + fraction.getValue());
+        }
+        return text.strip()
                 .toLowerCase(Locale.ROOT)
                 .replace('′', '\'')
                 .replace('’', '\'')
                 .replace('″', '"')
                 .replace('”', '"')
                 .replace('−', '-')
+                .replace("''", "\"")
                 .replaceAll("\\s+", " ");
     }
 
@@ -51,7 +86,11 @@ final class QuantityText {
             }
             Unit unit = unit(part.group(2), units, previous, inUse);
             double number = number(part.group(1));
-            if (unit == null || !Double.isFinite(number) || (previous != null && !follows(previous, unit, number))) {
+            boolean bareAndMore = part.group(2).isEmpty() && previous == null && part.end() < text.length();
+            if (unit == null
+                    || bareAndMore
+                    || !Double.isFinite(number)
+                    || (previous != null && !follows(previous, unit))) {
                 return OptionalDouble.empty();
             }
             sum += unit.toSi(number);
@@ -61,10 +100,10 @@ final class QuantityText {
         return OptionalDouble.of(sum);
     }
 
-    /** Only lengths and masses are said in parts: feet and inches, pounds and ounces. */
-    private static boolean follows(Unit previous, Unit unit, double number) {
-        boolean inParts = unit instanceof LengthUnit || unit instanceof MassUnit;
-        return inParts && unit.spec().factor() < previous.spec().factor() && number >= 0;
+    /** Parts are said within one system: feet and inches, pounds and ounces, metres and centimetres. */
+    private static boolean follows(Unit previous, Unit unit) {
+        return unit.spec().factor() < previous.spec().factor()
+                && SYSTEMS.stream().anyMatch(system -> system.contains(previous) && system.contains(unit));
     }
 
     /** A bare number takes the unit in use; behind feet it means inches, behind pounds ounces. */
@@ -75,6 +114,9 @@ final class QuantityText {
                     : previous == LengthUnit.FOOT
                             ? LengthUnit.INCH
                             : previous == MassUnit.POUND ? MassUnit.OUNCE : null;
+        }
+        if (spelling.equals("°") && inUse instanceof TemperatureUnit) {
+            return inUse;
         }
         for (Unit unit : units) {
             if (unit.spec().spellings().contains(spelling)) {
@@ -93,7 +135,7 @@ final class QuantityText {
         double whole = space < 0 ? 0 : Double.parseDouble(text.substring(0, space));
         double over = Double.parseDouble(text.substring(space + 1, slash));
         double under = Double.parseDouble(text.substring(slash + 1));
-        return text.startsWith("-") && whole != 0 ? whole - over / under : whole + over / under;
+        return whole + over / under;
     }
 
     /** Number, narrow gap, symbol, with the digits a crew can use: {@code 84 m}, {@code 1.3 m}. */

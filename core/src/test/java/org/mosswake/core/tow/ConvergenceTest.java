@@ -41,6 +41,17 @@ class ConvergenceTest {
         assertThat(refused).isLessThan(10);
     }
 
+    /** A line that lies along the surface is the one exception (decision 2): its depth is none. */
+    @Test
+    void whatIsAnsweredEndsAtTheTip() {
+        assertThat(RandomTows.many()
+                        .map(tow -> new TowSolver().settle(tow))
+                        .filter(TowAnswer.Shaped.class::isInstance)
+                        .map(answer -> ((TowAnswer.Shaped) answer).shape())
+                        .filter(shape -> shape.regime() == Regime.RUNNING))
+                .allMatch(shape -> Math.abs(shape.residualM()) < 0.06);
+    }
+
     /** A leader lighter than its main line stands up again where the line is heavy. */
     @Test
     void aLightLeaderBeforeAHeavyLineKeepsItsRoot() {

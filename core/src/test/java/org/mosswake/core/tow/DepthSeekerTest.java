@@ -40,6 +40,17 @@ class DepthSeekerTest {
         assertThat(depth(Deep.lead(1.4, 40, sought.value().orElseThrow()))).isCloseTo(12, within(0.01));
     }
 
+    /** Its own ends, as they are printed. */
+    @Test
+    void theDeepestCanBeAskedForAsItIsSaid() {
+        Tow wire = Deep.wire(1.45, 60);
+        double deepest = seeker.letOut(wire, 9, 400).deepestM();
+        double said = Math.round(deepest * 10) / 10.0;
+        assertThat(seeker.letOut(wire, Math.max(said, deepest + 1e-9), 400).value())
+                .isPresent();
+        assertThat(seeker.letOut(wire, deepest + 0.3, 400).value()).isEmpty();
+    }
+
     /** Whatever is asked of random chains, an answer holds when solved forwards, and a refusal names what stops it. */
     @Test
     void answersHoldForRandomTows() {
@@ -57,8 +68,8 @@ class DepthSeekerTest {
                                 .line()
                                 .lengthM();
                 assertThat(depth(tow.withLastLength(sought.value().get() - others)))
-                        .isCloseTo(wanted, within(0.02));
-                assertThat(wanted).isBetween(sought.shallowestM(), sought.deepestM());
+                        .isCloseTo(wanted, within(0.06));
+                assertThat(wanted).isBetween(sought.shallowestM() - 0.06, sought.deepestM() + 0.06);
             }
         }
         assertThat(found).isGreaterThan(20);

@@ -15,6 +15,7 @@ import org.mosswake.core.tow.TowShape;
  *
  * @param regime {@code RUNNING}, {@code SURFACE}, {@code AIRBORNE} or {@code NOT_CONVERGED}; figures only with the
  *               first two
+ * @param residualM what the search left over: by how much the line ended beside the tip
  * @param mends  for a lure that flies: single changes that put it back
  * @param reason for a line without an answer
  */
@@ -30,6 +31,7 @@ public record TowReply(
         @Nullable Double tensionAtTipN,
         List<BodyPlace> bodies,
         @Nullable Point entry,
+        @Nullable Double residualM,
         List<PathPoint> path,
         List<AirborneMend> mends,
         @Nullable String reason) {
@@ -71,6 +73,7 @@ public record TowReply(
                 shape.tensionAtTipN(),
                 shape.bodies(),
                 shape.entry().orElse(null),
+                shape.residualM(),
                 PathPoint.of(shape.path()),
                 List.of(),
                 null);
@@ -78,6 +81,7 @@ public record TowReply(
 
     private static TowReply without(String regime, List<AirborneMend> mends, @Nullable String reason) {
         return new TowReply(
-                regime, null, null, null, null, null, null, null, null, List.of(), null, List.of(), mends, reason);
+                regime, null, null, null, null, null, null, null, null, List.of(), null, null, List.of(), mends,
+                reason);
     }
 }
