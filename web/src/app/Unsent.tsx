@@ -15,9 +15,11 @@ export function Unsent({ away }: { away: boolean }) {
   }, [])
   const refused = items.filter((item) => item.refused)
   const waiting = items.length - refused.length
-  if (refused.length === 0 && (waiting === 0 || !(away || failing))) return null
+  const fleeting = waiting > 0 && outbox.keepsNothing()
+  if (refused.length === 0 && !fleeting && (waiting === 0 || !(away || failing))) return null
   return (
     <p role="status" className="shrink-0 border-b-2 border-rust bg-foam px-4 py-1.5 text-rust-text">
+      {fleeting && 'This browser lets nothing be kept: do not close the page before all is sent. '}
       {waiting > 0 && (away || failing) && `${things(waiting)} kept on this device and will be sent again. `}
       {refused[0] && (
         <>

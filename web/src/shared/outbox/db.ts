@@ -26,7 +26,7 @@ interface Schema extends DBSchema {
 let opened: Promise<IDBPDatabase<Schema>> | undefined
 
 /** One store a browser, whatever tab. Later versions add to it and never drop what is not sent. */
-const db = () =>
+const db = async () =>
   (opened ??= openDB<Schema>('moss', 1, {
     upgrade(made) {
       made.createObjectStore('outbox', { keyPath: 'id' }).createIndex('order', 'order')
@@ -47,7 +47,7 @@ const db = () =>
 const STRICT = { durability: 'strict' } as const
 const KEPT_CONTENTS = 200
 
-export const store = {
+const disk = {
   all: async (): Promise<Item[]> => (await db()).getAllFromIndex('outbox', 'order'),
 
   put: async (item: Omit<Item, 'order'> & { order?: number }): Promise<void> => {
@@ -86,4 +86,48 @@ export const store = {
     const found = await Promise.all([...new Set(hashes)].map((hash) => tx.store.get(hash)))
     return found.flatMap((one) => (one ? [one.body] : []))
   },
+}
+
+/** Where a browser lets nothing be kept (a private window, a full disk): as long as this page lives. */
+const memory = (): typeof disk => {
+  const items = new Map<string, Item>()
+  const contents = new Map<string, unknown>()
+  let last = 0
+  return {
+    all: async () => [...items.values()].sort((a, b) => a.order - b.order),
+    put: async (item) => void items.set(item.id, { ...item, order: item.order ?? ++last }),
+    settle: async (sent, refused) => {
+      const unchanged = (item: Item) => items.get(item.id)?.order === item.order
+      for (const item of sent) if (unchanged(item)) items.delete(item.id)
+      for (const item of refused) if (unchanged(item)) items.set(item.id, item)
+    },
+    discard: async (id) => void items.delete(id),
+    putContent: async (hash, body) => void contents.set(hash, body),
+    contents: async (hashes) => [...new Set(hashes)].flatMap((hash) => contents.get(hash) ?? []),
+  }
+}
+
+let kept: typeof disk | undefined
+
+/** The disk, or memory where that cannot be had. */
+async function place(): Promise<typeof disk> {
+  if (kept === undefined) {
+    kept = await db().then(
+      () => disk,
+      () => memory(),
+    )
+  }
+  return kept
+}
+
+/** True where what is not sent goes with the page. */
+export const keepsNothing = () => kept !== undefined && kept !== disk
+
+export const store: typeof disk = {
+  all: async () => (await place()).all(),
+  put: async (item) => (await place()).put(item),
+  settle: async (sent, refused) => (await place()).settle(sent, refused),
+  discard: async (id) => (await place()).discard(id),
+  putContent: async (hash, body) => (await place()).putContent(hash, body),
+  contents: async (hashes) => (await place()).contents(hashes),
 }

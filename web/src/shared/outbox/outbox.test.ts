@@ -93,6 +93,23 @@ describe('outbox', () => {
     expect(await ids()).toEqual([])
   })
 
+  it('holds things as long as the page lives where the browser keeps nothing', async () => {
+    indexedDB = {
+      open: () => {
+        throw new Error('not here')
+      },
+    } as unknown as IDBFactory
+    const { outbox, flush, Problem } = await fresh()
+    outbox.sends('fact', () => Promise.reject(new Problem(0, 'away')))
+    await outbox.add(item('one'))
+    await flush()
+    expect(outbox.keepsNothing()).toBe(true)
+    expect(outbox.items()).toHaveLength(1)
+    outbox.sends('fact', async (items) => kept(items))
+    await flush()
+    expect(outbox.items()).toEqual([])
+  })
+
   it('sends what was put anew while the old one was on its way', async () => {
     const { outbox, flush, ids } = await fresh()
     const bodies: unknown[] = []

@@ -1,5 +1,5 @@
 import { onReach, Problem } from '../api/client'
-import { store, type Item } from './db'
+import { keepsNothing, store, type Item } from './db'
 
 export type { Item } from './db'
 
@@ -85,6 +85,8 @@ export const outbox = {
       sentListeners.delete(told)
     }
   },
+  /** The browser lets nothing be kept: what is not sent goes with the page. */
+  keepsNothing,
   sends(way: string, send: Way) {
     ways.set(way, send)
   },
