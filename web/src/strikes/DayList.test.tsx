@@ -66,11 +66,24 @@ describe("the day's list", () => {
     expect(screen.getByText(/84 m out, 0.9 m down at 7.5 kn/)).toBeTruthy()
     fireEvent.change(screen.getByLabelText('Fish landed'), { target: { value: ' king ' } })
     fireEvent.click(screen.getByText('Landed'))
-    expect(acts.onLanded).toHaveBeenCalledWith(strike, 'king')
-    fireEvent.click(screen.getByText('Lost'))
-    expect(acts.onLost).toHaveBeenCalledWith(strike)
+    expect(acts.onLanded).toHaveBeenCalledWith(strike, 'king', false)
+    fireEvent.change(screen.getByLabelText('Fish landed'), { target: { value: 'mahi' } })
+    fireEvent.click(screen.getByText('Released'))
+    expect(acts.onLanded).toHaveBeenLastCalledWith(strike, 'mahi', true)
+    fireEvent.change(screen.getByLabelText('Lost'), { target: { value: 'PULLED_HOOK' } })
+    expect(acts.onLost).toHaveBeenCalledWith(strike, 'PULLED_HOOK')
+    fireEvent.change(screen.getByLabelText('Lost'), { target: { value: 'UNSAID' } })
+    expect(acts.onLost).toHaveBeenLastCalledWith(strike, undefined)
     fireEvent.click(screen.getByText('Take back'))
     expect(acts.onTakeBack).toHaveBeenCalledWith(strike)
+  })
+
+  it('says how a fish got away, and that one went back', () => {
+    show({ strikes: [{ ...strike, outcome: 'LOST', how: 'CUT_OFF' }] })
+    expect(screen.getByText('cut off')).toBeTruthy()
+    cleanup()
+    show({ strikes: [{ ...strike, outcome: 'RELEASED', species: ['sailfish'] }] })
+    expect(screen.getByText('sailfish, released')).toBeTruthy()
   })
 
   it('says of a strike that it is not sent yet, or not reckoned yet', () => {

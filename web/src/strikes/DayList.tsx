@@ -1,9 +1,12 @@
 import { useState, type ReactNode } from 'react'
 import { Button } from '../shared/ui/Button'
+import { Select } from '../shared/ui/Select'
 import { useUnits } from '../units/UnitsContext'
 import { Refused } from './Refused'
 import type { Item } from '../shared/outbox/outbox'
 import type { Strike } from './useDay'
+
+export type Loss = (typeof LOSSES)[number][0]
 
 /** A strike button for each line, and the day's strikes. */
 export function DayList({
@@ -30,8 +33,8 @@ export function DayList({
   when: string
   clock(time: string): string
   onStrike(lineId: string, label: string): void
-  onLanded(strike: Strike, species: string): void
-  onLost(strike: Strike): void
+  onLanded(strike: Strike, species: string, released: boolean): void
+  onLost(strike: Strike, how?: Loss): void
   onTakeBack(strike: Strike): void
   onAgain(item: Item, body: unknown): void
   onDiscard(id: string): void
@@ -86,8 +89,8 @@ function StrikeRow({
 }: {
   strike: Strike
   clock(time: string): string
-  onLanded(strike: Strike, species: string): void
-  onLost(strike: Strike): void
+  onLanded(strike: Strike, species: string, released: boolean): void
+  onLost(strike: Strike, how?: Loss): void
   onTakeBack(strike: Strike): void
 }) {
   const units = useUnits()
@@ -123,9 +126,19 @@ function StrikeRow({
   )
 }
 
-function outcomeOf({ outcome, species }: Strike): string {
+/** How a fish gets away, in a crew's words. */
+const LOSSES = [
+  ['KNOCKED_OFF', 'knocked off'],
+  ['PULLED_HOOK', 'pulled hook'],
+  ['CUT_OFF', 'cut off'],
+  ['BROKE', 'broke'],
+  ['THROWN_AT_BOAT', 'thrown at the boat'],
+] as const
+
+function outcomeOf({ outcome, species, how }: Strike): string {
   if (outcome === 'OPEN') return 'open'
-  return outcome === 'LOST' ? 'lost' : species.join(', ') + (outcome === 'RELEASED' ? ', released' : '')
+  if (outcome === 'LOST') return LOSSES.find(([kind]) => kind === how)?.[1] ?? 'lost'
+  return species.join(', ') + (outcome === 'RELEASED' ? ', released' : '')
 }
 
 function depthWords(depthM: number | undefined, units: ReturnType<typeof useUnits>): string {
@@ -140,18 +153,21 @@ function Outcome({
   onTakeBack,
 }: {
   strike: Strike
-  onLanded(strike: Strike, species: string): void
-  onLost(strike: Strike): void
+  onLanded(strike: Strike, species: string, released: boolean): void
+  onLost(strike: Strike, how?: Loss): void
   onTakeBack(strike: Strike): void
 }) {
   const [species, setSpecies] = useState('')
+  const land = (released: boolean) => {
+    if (species.trim()) onLanded(strike, species.trim(), released)
+    setSpecies('')
+  }
   return (
     <form
       className="mt-1 flex flex-wrap items-center gap-1.5"
       onSubmit={(event) => {
         event.preventDefault()
-        if (species.trim()) onLanded(strike, species.trim())
-        setSpecies('')
+        land(false)
       }}
     >
       <input
@@ -165,9 +181,26 @@ function Outcome({
       <Button small type="submit" disabled={species.trim() === ''}>
         Landed
       </Button>
-      <Button small disabled={strike.outcome !== 'OPEN'} onClick={() => onLost(strike)}>
-        Lost
+      <Button small disabled={species.trim() === ''} onClick={() => land(true)}>
+        Released
       </Button>
+      <Select
+        aria-label="Lost"
+        className="h-9 text-sm"
+        value=""
+        disabled={strike.outcome !== 'OPEN'}
+        onChange={(event) => onLost(strike, LOSSES.find(([how]) => how === event.target.value)?.[0])}
+      >
+        <option value="" disabled>
+          Lost…
+        </option>
+        {LOSSES.map(([how, words]) => (
+          <option key={how} value={how}>
+            {words}
+          </option>
+        ))}
+        <option value="UNSAID">nobody knows how</option>
+      </Select>
       <Button small tone="quiet" onClick={() => onTakeBack(strike)}>
         Take back
       </Button>

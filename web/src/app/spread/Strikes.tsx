@@ -28,8 +28,8 @@ export function Strikes({
       when={trip.live ? 'now' : `at ${clockOf(trip.at, trip.place.timeZone)}`}
       clock={clock}
       onStrike={(line, label) => void reports.strike(line, label)}
-      onLanded={(strike, species) => void reports.landed(strike, species)}
-      onLost={(strike) => void reports.lost(strike)}
+      onLanded={(...said) => void reports.landed(...said)}
+      onLost={(...said) => void reports.lost(...said)}
       onTakeBack={(strike) => void reports.takeBack(strike)}
       days={<Days trip={trip} />}
     />

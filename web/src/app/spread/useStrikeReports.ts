@@ -1,6 +1,7 @@
 import { sources } from '../../shared/device'
 import type { Boat, Gear } from '../../draft/queries'
 import type { Editor } from '../../draft/useEditor'
+import type { Loss } from '../../strikes/DayList'
 import { useDay, type Said, type Strike } from '../../strikes/useDay'
 import type { TripOfDay } from '../useTrip'
 
@@ -28,9 +29,13 @@ export function useStrikeReports(boat: Boat, gear: Gear, trip: TripOfDay, editor
         fished,
       })
     },
-    landed: (strike: Strike, species: string) =>
-      of(strike, 'LANDED', `${species} on ${strike.label}`, moment(), { species }),
-    lost: (strike: Strike) => of(strike, 'LOST', `Lost on ${strike.label}`, moment()),
+    landed: (strike: Strike, species: string, released: boolean) =>
+      of(strike, 'LANDED', `${species} on ${strike.label}`, moment(), {
+        species,
+        ...(released && { released }),
+      }),
+    lost: (strike: Strike, how?: Loss) =>
+      of(strike, 'LOST', `Lost on ${strike.label}`, moment(), how && { how }),
     takeBack: (strike: Strike) =>
       say({
         kind: 'RETRACTED',

@@ -15,9 +15,17 @@ import org.mosswake.e2e.support.Journey;
 class AccessibilityIT extends Journey {
     private static final Set<String> SERIOUS = Set.of("serious", "critical");
 
+    private static final String DIALOG = "[role=dialog]";
+    private static final String TAB_PANEL = "[role=tabpanel]";
+
     private List<String> serious() {
+        return serious("html");
+    }
+
+    /** What stands around it was looked at already: twelve lines of drawing take axe seconds. */
+    private List<String> serious(String within) {
         return new AxeBuilder(page)
-                .analyze().getViolations().stream()
+                .include(within).analyze().getViolations().stream()
                         .filter(rule -> SERIOUS.contains(rule.getImpact()))
                         .map(AccessibilityIT::words)
                         .toList();
@@ -55,7 +63,7 @@ class AccessibilityIT extends Journey {
         for (String name : List.of("Units", "Keys", "Gear", "Water")) {
             button(name).click();
             page.getByRole(AriaRole.DIALOG).waitFor();
-            assertThat(serious()).as(name).isEmpty();
+            assertThat(serious(DIALOG)).as(name).isEmpty();
             page.keyboard().press("Escape");
         }
         for (String name : List.of("Tackle", "Depth…", "Seen…")) {
@@ -73,12 +81,12 @@ class AccessibilityIT extends Journey {
         assertThat(serious()).as("Plan").isEmpty();
         page.locator("[data-topic=BIRDS]").click();
         page.getByRole(AriaRole.DIALOG).waitFor();
-        assertThat(serious()).as("chip").isEmpty();
+        assertThat(serious(DIALOG)).as("chip").isEmpty();
         page.keyboard().press("Escape");
         for (String name : List.of("Steps of the day", "Your ways", "Seasons and rules", "See and set every number")) {
             button(name).click();
             page.getByRole(AriaRole.DIALOG).waitFor();
-            assertThat(serious()).as(name).isEmpty();
+            assertThat(serious(DIALOG)).as(name).isEmpty();
             page.keyboard().press("Escape");
         }
         for (String name : List.of("Boat", "Box")) {
@@ -110,12 +118,13 @@ class AccessibilityIT extends Journey {
     void theBench() {
         page.keyboard().press("2");
         page.getByTestId("chain").waitFor();
+        assertThat(serious()).isEmpty();
         for (String tab : List.of("Tonight", "To buy", "Marks", "Strike and run", "Ways")) {
             page.getByRole(
                             AriaRole.TAB,
                             new Page.GetByRoleOptions().setName(tab).setExact(true))
                     .click();
-            assertThat(serious()).as(tab).isEmpty();
+            assertThat(serious(TAB_PANEL)).as(tab).isEmpty();
         }
         page.keyboard().press("t");
         page.getByTestId("chain-table").waitFor();

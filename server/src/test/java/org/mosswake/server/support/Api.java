@@ -14,10 +14,6 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Talks to the running server as any client would. */
 public final class Api {
-    static {
-        System.setProperty("jdk.httpclient.allowRestrictedHeaders", "host,origin");
-    }
-
     private static final HttpClient HTTP = HttpClient.newHttpClient();
     public static final JsonMapper JSON = JsonMapper.shared();
 
