@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react'
 import { dateAt } from '../clock/model'
 import { dayOf } from '../clock/queries'
@@ -28,6 +28,7 @@ export interface TripOfDay {
 
 /** Which day out this is and which moment of it, both in the address. */
 export function useTrip(boat: Boat): TripOfDay {
+  const queries = useQueryClient()
   const [params, put] = useAddress()
   const trips = useTrips(boat.boatId)
   const now = useNow()
@@ -69,6 +70,15 @@ export function useTrip(boat: Boat): TripOfDay {
     setAt,
     choose: (tripId) => put({ trip: tripId, at: null, day: null }),
     startToday: async () => {
+      // Whoever is quicker than the list of days must not start a second one for it.
+      const listed = await Promise.race([queries.ensureQueryData(tripsOf(boat.boatId)), soon()]).catch(
+        () => [],
+      )
+      const there = trip ? undefined : (listed.find((one) => one.day <= today) ?? listed[0])
+      if (there) {
+        put({ trip: there.tripId, at: null, day: null })
+        return there.tripId
+      }
       const made: Trip = {
         tripId: sources.uuid(),
         name: 'Day out',
@@ -104,6 +114,9 @@ function useTrips(boat: string): readonly Trip[] {
     ]
   }, [items, kept, boat])
 }
+
+/** Nobody waits longer for a list than a strike can. */
+const soon = () => new Promise<Trip[]>((done) => setTimeout(() => done([]), 1500))
 
 function useNow(): number {
   const [now, setNow] = useState(sources.now)

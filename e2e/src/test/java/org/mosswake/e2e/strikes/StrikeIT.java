@@ -144,7 +144,7 @@ class StrikeIT extends Journey {
                     happenedAt: '2026-06-18T11:00:00Z', deviceAt: '2026-06-18T11:00:00Z',
                     spreadId: spread, revision: kept.revision, lineId: kept.draft.lines[0].lineId }
                   localStorage.setItem('moss.outbox',
-                    JSON.stringify([{ boat, trip: trips[0].tripId, words: 'Strike', event }]))
+                    JSON.stringify([{ boat, trip: trips.find((one) => one.day === '2026-06-18').tripId, words: 'Strike', event }]))
                 }""");
         page.reload();
         assertThat(rows()).hasCount(before + 1);
