@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.fault.Faults;
 import org.mosswake.core.spread.Spread;
 import org.mosswake.server.platform.content.Contents;
 import org.mosswake.server.platform.json.Stored;
@@ -68,6 +69,11 @@ public class FishedSpreads {
     }
 
     private Fished fished(UUID vessel, FishedBody body, Instant at) {
+        var faults = new Faults();
+        if (faults.required("draft", body.draft())) {
+            body.draft().check(faults, "draft.");
+        }
+        faults.throwIfAny();
         Map<UUID, Integer> seen = body.seen() == null ? Map.of() : body.seen();
         return new Fished(body, assembler.assemble(vessel, body.draft(), seen, at));
     }

@@ -17,6 +17,7 @@ import org.mosswake.server.strikes.FactsReply.Outcome;
 import org.mosswake.server.strikes.FactsReply.Taken;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -91,7 +92,7 @@ public class FactService {
     private void keep(UUID vessel, FactsText.Entry content) {
         try {
             fished.keep(vessel, content.text());
-        } catch (IllegalArgumentException e) {
+        } catch (IllegalArgumentException | DataIntegrityViolationException e) {
             LOG.info("a spread as fished cannot be read: {}", e.getMessage());
         }
     }
@@ -114,7 +115,15 @@ public class FactService {
         if (fact.envelope() == null) {
             return refused(fact.factId(), fact.faults(), null);
         }
-        int made = facts.insert(vessel, fact.envelope(), fact.hash(), fact.received(), clock.instant());
+        int made;
+        try {
+            made = facts.insert(vessel, fact.envelope(), fact.hash(), fact.received(), clock.instant());
+        } catch (DataIntegrityViolationException e) {
+            // Text that the database takes for none, such as half a character.
+            LOG.info("fact {} cannot be kept: {}", fact.factId(), e.getMessage());
+            return refused(
+                    fact.factId(), List.of(Fault.of(FaultCode.MALFORMED, "", "a text in it is no whole text")), null);
+        }
         if (made > 0) {
             alsoAsFix(vessel, fact.envelope());
             return new Taken(fact.factId(), Outcome.KEPT, List.of(), null);

@@ -8,7 +8,6 @@ import java.util.UUID;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
-import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.spread.SolvedLine;
 import org.mosswake.core.spread.SpreadSolver;
 import org.mosswake.core.strikes.Happening.Struck;
@@ -91,8 +90,11 @@ class StruckLines {
                                 Physics.SOLVER_EDITION,
                                 clock.instant(),
                                 json.writeValueAsString(line)));
-            } catch (FaultException e) {
-                LOG.info("strike {} cannot be computed: {}", row.factId(), e.getMessage());
+            } catch (DataAccessException | TransactionException e) {
+                throw e;
+            } catch (RuntimeException e) {
+                // Whatever its device said of what was fished: one strike never keeps the day from its reader.
+                LOG.info("strike {} cannot be computed: {}", row.factId(), e.toString());
             }
         }
         places.set(vessel, trip);

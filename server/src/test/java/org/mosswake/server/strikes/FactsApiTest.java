@@ -318,6 +318,39 @@ class FactsApiTest {
                 .hasSize(6);
     }
 
+    /** Whatever a device sent as fished, in either edition: the strike stands without figures, and the day is read. */
+    @Test
+    void whatCannotBePutTogetherNeverKeepsTheDayFromItsReader() {
+        for (String content :
+                List.of("{}", "{\"draft\":null}", "{\"draft\":{}}", "{\"draft\":{\"lines\":[null]}}", "7", "[]")) {
+            JsonNode fished = Api.JSON.readTree(content);
+            ObjectNode strike =
+                    strike("2026-06-20T09:00:00Z", fished.isObject() ? fished : Api.JSON.createObjectNode());
+            assertThat(outcomes(send(List.of(strike), fished))).as(content).containsExactly("KEPT");
+        }
+        for (String more : List.of(
+                "\"spreadId\":\"x\",\"revision\":1",
+                "\"spreadId\":\"" + tripId + "\",\"revision\":\"one\"",
+                "\"draft\":{}",
+                "\"draft\":7")) {
+            ObjectNode strike = fact("STRUCK", "2026-06-20T09:10:00Z", "{\"lineId\":\"%s\"," + more + "}");
+            assertThat(outcomes(send(List.of(strike)))).as(more).containsExactly("KEPT");
+        }
+        JsonNode strikes = log().get("strikes");
+        assertThat(strikes).hasSize(10);
+        assertThat(strikes.valueStream().filter(one -> one.has("line"))).isEmpty();
+    }
+
+    @Test
+    void halfACharacterIsRefusedAndHoldsUpNothing() {
+        ObjectNode half = fact("ANNOTATED", "2026-06-20T09:00:00Z", "{\"targetId\":\"%s\",\"note\":\"HALF\"}");
+        ObjectNode whole = set("2026-06-20T09:01:00Z");
+        String body = "{\"facts\":[" + half + "," + whole + "],\"fished\":[{\"a\":\"\\u0000\"},{\"a\":\"\\ud800\"}]}";
+        Api.Answer answer = api.post(boat + "/facts", body.replace("HALF", "\\ud800"));
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        assertThat(outcomes(answer.json())).containsExactly("REFUSED", "KEPT");
+    }
+
     @Test
     void aBodyThatIsNoListOfFactsIsRefused() {
         for (String body :
