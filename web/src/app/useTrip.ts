@@ -35,9 +35,10 @@ export function useTrip(boat: Boat): TripOfDay {
   const today = dateAt(now, boat.timeZone)
   // A day asked for stays that day, whether or not a trip was made on it.
   const asked = params.get('day')
-  const trip =
-    trips.find((t) => t.tripId === params.get('trip')) ??
-    (asked ? trips.find((t) => t.day === asked) : (trips.find((t) => t.day <= today) ?? trips[0]))
+  const chosen = (of: readonly Trip[]) =>
+    of.find((t) => t.tripId === params.get('trip')) ??
+    (asked ? of.find((t) => t.day === asked) : (of.find((t) => t.day <= today) ?? of[0]))
+  const trip = chosen(trips)
   const place = trip
     ? { ...trip, name: trip.place }
     : {
@@ -74,7 +75,7 @@ export function useTrip(boat: Boat): TripOfDay {
       const listed = await Promise.race([queries.ensureQueryData(tripsOf(boat.boatId)), soon()]).catch(
         () => [],
       )
-      const there = trip ? undefined : (listed.find((one) => one.day <= today) ?? listed[0])
+      const there = trip ? undefined : chosen(listed)
       if (there) {
         put({ trip: there.tripId, at: null, day: null })
         return there.tripId

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useSyncExternalStore } from 'react'
 import { deviceId, sources } from '../shared/device'
-import { flush, outbox, type Item } from '../shared/outbox/outbox'
+import { outbox, type Item } from '../shared/outbox/outbox'
 import { foldDay } from './fold/day'
 import type { Fact, Payload, StrikeState } from './fold/model'
 import { keepFished } from './fished'
@@ -14,7 +14,7 @@ import {
   type StrikeFigures,
   type Trip,
 } from './queries'
-import { takeUpFirstQueue } from './ways'
+import './ways'
 
 /** A strike as the facts leave it here, and what the server computed for it. */
 export interface Strike extends StrikeState {
@@ -39,12 +39,13 @@ export function useDay(boat: string, trip: string | undefined) {
   const unknown = trip === undefined || own.some((item) => item.way === 'trip')
   const log = useQuery({ ...logOf(boat, trip ?? ''), enabled: !unknown })
 
-  useEffect(() => {
-    void takeUpFirstQueue().then(flush)
-    return outbox.onSent((sent) => {
-      for (const { item } of sent) taken(queries, item)
-    })
-  }, [queries])
+  useEffect(
+    () =>
+      outbox.onSent((sent) => {
+        for (const { item } of sent) taken(queries, item)
+      }),
+    [queries],
+  )
 
   const strikes = useMemo(() => {
     const unsent = own.filter((item) => item.way === 'fact' && !item.refused)

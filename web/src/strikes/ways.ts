@@ -66,7 +66,14 @@ interface FirstPending {
 export async function takeUpFirstQueue() {
   const text = localStorage.getItem(FIRST_QUEUE)
   if (text === null) return
-  for (const { boat, trip, event, words } of JSON.parse(text) as FirstPending[])
+  let pending: FirstPending[]
+  try {
+    pending = JSON.parse(text) as FirstPending[]
+  } catch {
+    // It lies where it is: nobody here can read it, and what is queued since must go on.
+    return
+  }
+  for (const { boat, trip, event, words } of pending)
     await outbox.add({ id: event.eventId, way: 'event', boat, words, body: { trip, event } })
   localStorage.removeItem(FIRST_QUEUE)
 }

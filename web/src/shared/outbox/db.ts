@@ -71,13 +71,16 @@ const disk = {
     await (await db()).delete('outbox', id)
   },
 
-  /** The newest ones stay, so that a server that lost one can be given it again. */
+  /** What is still to be sent may name any of them; once nothing is, only the newest ones stay. */
   putContent: async (hash: string, body: unknown): Promise<void> => {
-    const tx = (await db()).transaction('content', 'readwrite', STRICT)
-    await tx.store.put({ hash, body, order: Date.now() })
-    const all = await tx.store.getAll()
-    const old = all.sort((a, b) => b.order - a.order).slice(KEPT_CONTENTS)
-    await Promise.all(old.map((one) => tx.store.delete(one.hash)))
+    const tx = (await db()).transaction(['content', 'outbox'], 'readwrite', STRICT)
+    const contents = tx.objectStore('content')
+    await contents.put({ hash, body, order: Date.now() })
+    if ((await tx.objectStore('outbox').count()) === 0) {
+      const all = await contents.getAll()
+      const old = all.sort((a, b) => b.order - a.order).slice(KEPT_CONTENTS)
+      await Promise.all(old.map((one) => contents.delete(one.hash)))
+    }
     await tx.done
   },
 
@@ -88,11 +91,11 @@ const disk = {
   },
 }
 
-/** Where a browser lets nothing be kept (a private window, a full disk): as long as this page lives. */
+/** What the disk does not take (a private window, no room left): as long as this page lives, after all that is on it. */
 const memory = (): typeof disk => {
   const items = new Map<string, Item>()
   const contents = new Map<string, unknown>()
-  let last = 0
+  let last = 1e12
   return {
     all: async () => [...items.values()].sort((a, b) => a.order - b.order),
     put: async (item) => void items.set(item.id, { ...item, order: item.order ?? ++last }),
@@ -107,27 +110,34 @@ const memory = (): typeof disk => {
   }
 }
 
-let kept: typeof disk | undefined
+const fleeting = memory()
+let holdsFleeting = false
 
-/** The disk, or memory where that cannot be had. */
-async function place(): Promise<typeof disk> {
-  if (kept === undefined) {
-    kept = await db().then(
-      () => disk,
-      () => memory(),
-    )
-  }
-  return kept
+/** True where something was not taken by the disk: it goes with the page. */
+export const keepsNothing = () => holdsFleeting
+
+async function orNothing<T>(asked: Promise<T[]>): Promise<T[]> {
+  return asked.catch(() => [])
 }
 
-/** True where what is not sent goes with the page. */
-export const keepsNothing = () => kept !== undefined && kept !== disk
-
 export const store: typeof disk = {
-  all: async () => (await place()).all(),
-  put: async (item) => (await place()).put(item),
-  settle: async (sent, refused) => (await place()).settle(sent, refused),
-  discard: async (id) => (await place()).discard(id),
-  putContent: async (hash, body) => (await place()).putContent(hash, body),
-  contents: async (hashes) => (await place()).contents(hashes),
+  all: async () => {
+    const held = await fleeting.all()
+    holdsFleeting = held.length > 0
+    return [...(await orNothing(disk.all())), ...held]
+  },
+  put: async (item) => disk.put(item).catch(() => fleeting.put(item)),
+  settle: async (sent, refused) => {
+    await fleeting.settle(sent, refused)
+    await disk.settle(sent, refused).catch(() => undefined)
+  },
+  discard: async (id) => {
+    await fleeting.discard(id)
+    await disk.discard(id).catch(() => undefined)
+  },
+  putContent: async (hash, body) => disk.putContent(hash, body).catch(() => fleeting.putContent(hash, body)),
+  contents: async (hashes) => [
+    ...(await orNothing(disk.contents(hashes))),
+    ...(await fleeting.contents(hashes)),
+  ],
 }

@@ -110,6 +110,22 @@ describe('outbox', () => {
     expect(outbox.items()).toEqual([])
   })
 
+  it('holds what the disk has no room for, beside what is on it', async () => {
+    const { outbox, flush, ids } = await fresh()
+    await outbox.add(item('one'))
+    const full = vi.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+      throw new DOMException('no room', 'QuotaExceededError')
+    })
+    await outbox.add(item('two'))
+    full.mockRestore()
+    expect(outbox.items().map((one) => one.id)).toEqual(['one', 'two'])
+    expect(outbox.keepsNothing()).toBe(true)
+    outbox.sends('fact', async (items) => kept(items))
+    await flush()
+    expect(await ids()).toEqual([])
+    expect(outbox.keepsNothing()).toBe(false)
+  })
+
   it('sends what was put anew while the old one was on its way', async () => {
     const { outbox, flush, ids } = await fresh()
     const bodies: unknown[] = []
