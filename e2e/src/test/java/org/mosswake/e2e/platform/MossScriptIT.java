@@ -74,8 +74,7 @@ class MossScriptIT {
         var children = moss.children();
         assertThat(children).hasSizeGreaterThan(1);
         moss.kill();
-        StartCommand.await(
-                "nothing is left running", 15, () -> children.stream().noneMatch(ProcessHandle::isAlive));
+        StartCommand.awaitEnd("nothing is left running", 15, children);
 
         restoresElsewhere(quiet, underLoad, kept);
 

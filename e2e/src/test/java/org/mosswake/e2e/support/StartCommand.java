@@ -75,7 +75,7 @@ public final class StartCommand {
         process.waitFor(afterMs, TimeUnit.MILLISECONDS);
         var children = process.descendants().toList();
         process.destroyForcibly();
-        await("children of a killed command end", 30, () -> children.stream().noneMatch(ProcessHandle::isAlive));
+        awaitEnd("children of a killed command end", 30, children);
     }
 
     /** All that was started for the one that serves. */
@@ -115,7 +115,7 @@ public final class StartCommand {
         }
         known = Stream.concat(known.stream(), children().stream()).toList();
         serving.destroy();
-        await("every child is gone", 40, () -> known.stream().noneMatch(ProcessHandle::isAlive));
+        awaitEnd("every child is gone", 40, known);
     }
 
     public int health() {
@@ -198,6 +198,36 @@ public final class StartCommand {
         } catch (IOException e) {
             return "";
         }
+    }
+
+    /** Ends with the last of them; says which were left. */
+    public static void awaitEnd(String what, int seconds, List<ProcessHandle> processes) {
+        try {
+            await(what, seconds, () -> processes.stream().noneMatch(StartCommand::runs));
+        } catch (AssertionError vain) {
+            var left = processes.stream().filter(StartCommand::runs).map(StartCommand::described);
+            throw new AssertionError(vain.getMessage() + ": " + left.toList(), vain);
+        }
+    }
+
+    /** An orphan that ended is dead, however long the machine takes to bury it. */
+    private static boolean runs(ProcessHandle process) {
+        return process.isAlive() && !state(process).equals("Z");
+    }
+
+    /** The letter after the command's name in brackets. */
+    private static String state(ProcessHandle process) {
+        try {
+            String stat = Files.readString(Path.of("/proc", Long.toString(process.pid()), "stat"));
+            return stat.substring(stat.lastIndexOf(')') + 2, stat.lastIndexOf(')') + 3);
+        } catch (IOException gone) {
+            return "Z";
+        }
+    }
+
+    private static String described(ProcessHandle process) {
+        return process.pid() + " " + state(process) + " "
+                + process.info().commandLine().orElse("?");
     }
 
     public static void await(String what, int seconds, BooleanSupplier done) {
