@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { benched, footOf, setFoot, setItem, setPieceLine, setRig, tieIn } from './bench'
+import { footOf, setFoot, setItem, setPieceLine, setRig, tieIn } from './bench'
 import { docOf, lineOf, sameDoc, tieAs, type Doc } from './model'
 import { gear, kept } from './test/fixtures'
 
@@ -48,29 +48,6 @@ describe('changes of the bench', () => {
     expect(foot.fitting).toBe('SWIVEL')
     expect(foot.fittingN).toBeGreaterThanOrEqual(100)
     expect(tieIn(doc, 'nobody', 'swivel', 1, gear)).toBe(doc)
-  })
-
-  it('are done together', () => {
-    const after = benched(doc, ID, [
-      { what: 'SPEED', value: 3 },
-      { what: 'LET_OUT', value: 44.444 },
-      { what: 'STRIKE_DRAG', value: 33.33 },
-      { what: 'TAKE', take: 'FIRM' },
-      { what: 'LENGTH', piece: 0, value: 3.456 },
-      { what: 'JOINT_ABOVE', piece: 0, joint: 'CRIMP' },
-      { what: 'JOINT_BELOW', piece: 1, joint: 'CRIMP' },
-      { what: 'FITTING', piece: 1, value: 700 },
-      { what: 'REEL', gearId: 'reel' },
-      { what: 'HOOKS_SINGLE' },
-    ])
-    expect(after.draft.speedThroughWaterMps).toBe(3)
-    expect(line(after)).toMatchObject({
-      letOutM: 44.44,
-      strikeDragN: 33.3,
-      rig: { take: 'FIRM', reelGearId: 'reel', hookKind: 'SINGLE', hookCount: 1 },
-    })
-    expect(line(after).tackle[0]).toMatchObject({ lengthM: 3.46, foot: { above: 'CRIMP' } })
-    expect(line(after).tackle[1]!.foot).toEqual({ below: 'CRIMP', fitting: 'SWIVEL', fittingN: 700 })
   })
 
   it('are dropped when the line is tied anew', () => {

@@ -1,6 +1,6 @@
 /** Changes the bench makes to a spread: pure, on the document. Lengths in metres, strengths in newtons. */
-import { insertPiece, lineOf, setDrag, setLetOut, setPiece, setSpeed, type Doc } from './model'
-import type { BenchChange, Foot, Gear, Line, LineRig, Piece } from './queries'
+import { insertPiece, lineOf, setPiece, type Doc } from './model'
+import type { Foot, Gear, Line, LineRig, Piece } from './queries'
 
 const withLine = (doc: Doc, lineId: string, change: (line: Line) => Line): Doc => ({
   ...doc,
@@ -75,49 +75,4 @@ export function tieIn(
   const lower = gear.lines.find((item) => item.gearId === line.tackle[seam - 1]?.lineGearId)
   const holds = Math.max(upper?.strengthN ?? 0, lower?.strengthN ?? 0, 100)
   return setFoot(doc, lineId, seam, { fitting: 'SWIVEL', fittingN: Math.ceil(holds) })
-}
-
-/** What the bench offers, done; several belong together. */
-export const benched = (doc: Doc, lineId: string, changes: readonly BenchChange[]): Doc =>
-  changes.reduce((before, change) => applied(before, lineId, change), doc)
-
-function applied(
-  doc: Doc,
-  lineId: string,
-  { what, piece = 0, gearId, value, joint, take }: BenchChange,
-): Doc {
-  switch (what) {
-    case 'LINE':
-      return gearId ? setPieceLine(doc, lineId, piece, gearId) : doc
-    case 'LENGTH':
-      return value === undefined
-        ? doc
-        : setPiece(doc, lineId, piece, { lengthM: Math.round(value * 100) / 100 })
-    case 'ITEM':
-      return gearId ? setItem(doc, lineId, piece, gearId) : doc
-    case 'JOINT_ABOVE':
-      return joint ? setFoot(doc, lineId, piece, { ...footOf(doc, lineId, piece), above: joint }) : doc
-    case 'JOINT_BELOW':
-      return joint ? setFoot(doc, lineId, piece, { ...footOf(doc, lineId, piece), below: joint }) : doc
-    case 'FITTING': {
-      const foot = footOf(doc, lineId, piece)
-      return value === undefined
-        ? doc
-        : setFoot(doc, lineId, piece, { ...foot, fitting: foot.fitting ?? 'SWIVEL', fittingN: value })
-    }
-    case 'LET_OUT':
-      return value === undefined ? doc : setLetOut(doc, lineId, Math.round(value * 100) / 100)
-    case 'SPEED':
-      return value === undefined ? doc : setSpeed(doc, value)
-    case 'STRIKE_DRAG':
-      return value === undefined ? doc : setDrag(doc, lineId, Math.round(value * 10) / 10)
-    case 'TAKE':
-      return setRig(doc, lineId, { take })
-    case 'REEL':
-      return setRig(doc, lineId, { reelGearId: gearId })
-    case 'HOOKS_SINGLE':
-      return setRig(doc, lineId, { hookKind: 'SINGLE', hookCount: 1, hookStrengthN: undefined })
-    case 'HOOKS_TWO_IN_LINE':
-      return setRig(doc, lineId, { hookKind: 'TWO_IN_LINE', hookCount: 2, hookStrengthN: undefined })
-  }
 }

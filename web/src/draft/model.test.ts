@@ -4,7 +4,6 @@ import {
   freeHolders,
   insertPiece,
   leastLetOut,
-  mended,
   nearerHolder,
   removeLine,
   removePiece,
@@ -19,7 +18,6 @@ import {
   swapTackle,
   tieAs,
   type Doc,
-  widened,
 } from './model'
 import type { Gear, Holder, Line } from './queries'
 
@@ -112,26 +110,6 @@ describe('a spread as edited', () => {
     const other = doc({ ...line('a', 's'), tackle: [piece, { lineGearId: 'main', lengthM: undefined }] })
     expect(sameDoc(one, other)).toBe(true)
     expect(sameDoc(one, setLetOut(other, 'a', 61))).toBe(false)
-  })
-
-  it('applies mends on the safe side', () => {
-    const knot = 1852 / 3600
-    const slower = mended(doc(line('a', 's')), { change: 'SPEED', value: 6.57 * knot })
-    expect(slower.draft.speedThroughWaterMps / knot).toBeCloseTo(6.5, 6)
-    const looser = mended(doc(line('a', 's')), { change: 'STRIKE_DRAG', lineId: 'a', value: 51.234 })
-    expect(looser.draft.lines[0]!.strikeDragN).toBe(51.3)
-    const level = mended(doc(line('a', 's')), { change: 'LET_OUT', lineId: 'a', value: 61.239 })
-    expect(level.draft.lines[0]!.letOutM).toBeCloseTo(61.24, 9)
-    const faster = mended(doc(line('a', 's')), { change: 'SPEED', value: 8 * knot })
-    expect(faster.draft.speedThroughWaterMps / knot).toBeCloseTo(8, 6)
-  })
-
-  it('takes a turn mend as a let-out or as another holder', () => {
-    const before = doc(line('a', 's'), line('b', 'p'))
-    const offered = { side: 'PORT' as const, lineId: 'a', limitDeg: 90, enough: true }
-    expect(widened(before, { ...offered, letOutM: 48 }, holders, gear).draft.lines[0]!.letOutM).toBe(48)
-    expect(widened(before, { ...offered, holderId: 'c' }, holders, gear).draft.lines[0]!.holderId).toBe('c')
-    expect(widened(before, offered, holders, gear).draft.lines.map((l) => l.lineId)).toEqual(['b'])
   })
 
   it('hands ball and cable over with the downrigger', () => {

@@ -1,5 +1,5 @@
 /** A spread as it is edited: pure changes of a document, no drawing and no physics. Lengths in metres. */
-import type { Branch, Deep, Draft, Gear, Here, Holder, Kept, Line, Mend, Piece, Wider } from './queries'
+import type { Branch, Deep, Draft, Gear, Here, Holder, Kept, Line, Piece } from './queries'
 
 export interface Doc {
   name: string
@@ -245,33 +245,6 @@ export const setBranch = (doc: Doc, lineId: string, index: number, branch: Branc
 /** Lets out more where leaders have outgrown the let-out. */
 const fitted = (doc: Doc, lineId: string): Doc =>
   withLine(doc, lineId, (line) => ({ ...line, letOutM: Math.max(line.letOutM, leastLetOut(line)) }))
-
-/** Applies what a finding offers. Speeds go to the tenth of a knot beyond, lengths to the next centimetre. */
-export function mended(doc: Doc, mend: Mend): Doc {
-  const knot = 1852 / 3600
-  switch (mend.change) {
-    case 'SPEED': {
-      const up = mend.value > doc.draft.speedThroughWaterMps
-      const exact = (mend.value / knot) * 10
-      const tenths = up ? Math.ceil(exact - 1e-6) : Math.floor(exact + 1e-6)
-      return setSpeed(doc, (tenths / 10) * knot)
-    }
-    case 'LET_OUT':
-      return mend.lineId ? setLetOut(doc, mend.lineId, Math.round(mend.value * 100) / 100) : doc
-    case 'STRIKE_DRAG':
-      return mend.lineId ? setDrag(doc, mend.lineId, Math.ceil(mend.value * 10) / 10) : doc
-    case 'CABLE_OUT':
-      return mend.lineId ? setDeep(doc, mend.lineId, { cableOutM: Math.floor(mend.value * 100) / 100 }) : doc
-  }
-}
-
-/** Applies what widens a turn: another let-out, another holder, or the line taken in. */
-export function widened(doc: Doc, wider: Wider, holders: readonly Holder[], gear: Gear): Doc {
-  if (wider.letOutM !== undefined) return setLetOut(doc, wider.lineId, Math.round(wider.letOutM * 100) / 100)
-  if (wider.holderId === undefined) return removeLine(doc, wider.lineId)
-  const holder = holders.find((h) => h.holderId === wider.holderId)
-  return holder ? setHolder(doc, wider.lineId, holder, gear) : doc
-}
 
 /** The free holder whose tip lies nearest to so far starboard, if nearer than the line's own. */
 export function nearerHolder(

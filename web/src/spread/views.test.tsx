@@ -153,27 +153,34 @@ describe('views of a spread', () => {
 
   it('says what was found and does what it offers', () => {
     const onMend = vi.fn()
-    const mend = { change: 'STRIKE_DRAG' as const, lineId: 'one', value: 50 }
+    const said = (text: string, ...si: number[]) => ({
+      text,
+      figures: si.map((one) => ({ kind: 'PULL' as const, si: one })),
+    })
+    const mend = {
+      words: said('Set S1 to {0}', 50),
+      changes: [{ what: 'STRIKE_DRAG' as const, lineId: 'one', value: 50 }],
+    }
     const finding = {
       kind: 'DRAG_SLIPS' as const,
       warns: true,
       lineIds: ['one'],
-      pullN: 42,
-      dragN: 40,
-      limitN: 50,
+      title: said('S1: drag too loose'),
+      text: said('The water alone pulls {0}.', 42),
       mend,
     }
     render(
       <WhyColumn
         solving={{ solved: { ...solved, findings: [finding] }, asked: draft, problem: null }}
         lines={2}
-        label={() => 'S1'}
+        timeZone="UTC"
         onMend={onMend}
         onSelect={() => {}}
         foot={null}
       />,
     )
     expect(screen.getByText('S1: drag too loose')).toBeTruthy()
+    expect(screen.getByText('The water alone pulls 4.3 kg.')).toBeTruthy()
     fireEvent.click(screen.getByText('Set S1 to 5.1 kg'))
     expect(onMend).toHaveBeenCalledWith(mend)
   })

@@ -21,6 +21,8 @@ export const READ_AS: Record<string, Figure> = {
   TEMPERATURE: 'temperature',
 }
 
+const FOOT_M = 0.3048
+
 /** With every figure in its place. */
 export const saySentence = (sentence: OpenSentence, units: Units, timeZone: string): string =>
   sentence.text.replace(/\{(\d)\}/g, (whole, at: string) => {
@@ -52,6 +54,10 @@ export function sayFigure({ kind, si }: OpenFigure, units: Units, timeZone: stri
       const unit = units.unit('temperature')
       return `${plain(si / unit.factor, 1)} ${unit.symbol}`
     }
+    case 'AREA':
+      return units.choice.distance === 'METRE'
+        ? `${si.toFixed(2)} m²`
+        : `${(si / FOOT_M ** 2).toFixed(1)} ft²`
     case 'ANGLE':
       return `${Math.round((si * 180) / Math.PI)}°`
     case 'SHARE':

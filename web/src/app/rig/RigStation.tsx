@@ -25,7 +25,8 @@ import type { Problem } from '../../shared/api/client'
 import { later } from '../../shared/later'
 import { Button } from '../../shared/ui/Button'
 import { useAddress } from '../../shared/useAddress'
-import { benched, setRig } from '../../draft/bench'
+import { setRig } from '../../draft/bench'
+import { changed } from '../../draft/change'
 import { isLead, setDrag, setPiece } from '../../draft/model'
 import type { Boat, Gear } from '../../draft/queries'
 import { TieAs } from '../../spread/strip/TieAs'
@@ -192,7 +193,7 @@ function Bench({
   const [part, setPart] = useState<number | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
   const act = usePartActions(editor, line.lineId, gear)
-  const ways = useWays(boat.boatId, editor, line.lineId, rigging.again)
+  const ways = useWays(boat.boatId, editor, { holders: boat.holders, gear }, rigging.again)
   const drafted = editor.doc.draft.lines.find((one) => one.lineId === line.lineId)
   const { edit, preview, settle } = editor
   const live = useCallback(
@@ -202,7 +203,8 @@ function Bench({
     },
     [preview, settle],
   )
-  const mend = (changes: readonly Change[]) => edit((doc) => benched(doc, line.lineId, changes))
+  const mend = (changes: readonly Change[]) =>
+    edit((doc) => changed(doc, changes, { holders: boat.holders, gear }))
   /** What could not be kept is said; nothing fails in silence. */
   const kept = (work: Promise<unknown>, otherwise: string) =>
     work.then(

@@ -6,7 +6,8 @@ import type { BaitActions } from '../../rig/BaitDrawing'
 import type { PartActions } from '../../rig/PartStrip'
 import type { Part, RigAsk, Side } from '../../rig/queries'
 import type { School } from '../../rig/WaysPanel'
-import { benched, footOf, setFoot, setItem, setPieceLine, setRig, tieIn } from '../../draft/bench'
+import { footOf, setFoot, setItem, setPieceLine, setRig, tieIn } from '../../draft/bench'
+import { changed, type Aboard } from '../../draft/change'
 import { removePiece, setPiece } from '../../draft/model'
 import type { Gear } from '../../draft/queries'
 import type { Editor } from '../../draft/useEditor'
@@ -75,7 +76,7 @@ export function usePartActions(
 }
 
 /** The disagreements the bench can put figures to, and taking a side of one. */
-export function useWays(boat: string, editor: Editor, lineId: string, onTaken: () => void) {
+export function useWays(boat: string, editor: Editor, aboard: Aboard, onTaken: () => void) {
   const queries = useQueryClient()
   const words = useQuery(catalogue()).data
   const sides = useQuery(schoolsOf(boat)).data
@@ -89,7 +90,7 @@ export function useWays(boat: string, editor: Editor, lineId: string, onTaken: (
     const taken = school as Parameters<typeof takeSide>[1]['school']
     const version = sides?.find((one) => one.school === taken)?.version ?? 0
     queries.setQueryData(schoolsOf(boat).queryKey, await takeSide(boat, { school: taken, side, version }))
-    if (by.changes.length > 0) editor.edit((doc) => benched(doc, lineId, by.changes))
+    if (by.changes.length > 0) editor.edit((doc) => changed(doc, by.changes, aboard))
     else onTaken()
   }
   return { schools, take }

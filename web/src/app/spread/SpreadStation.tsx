@@ -8,7 +8,8 @@ import { sources } from '../../shared/device'
 import { later } from '../../shared/later'
 import { Button } from '../../shared/ui/Button'
 import { useAddress } from '../../shared/useAddress'
-import { addLine, type Doc, freeHolders, mended, MOST_LINES, removeLine, setSpeed } from '../../draft/model'
+import { changed } from '../../draft/change'
+import { addLine, type Doc, freeHolders, MOST_LINES, removeLine, setSpeed } from '../../draft/model'
 import type { Mend } from '../../draft/queries'
 import { OriginNote } from '../../call/OriginNote'
 import { RuleNote } from '../../call/RuleNote'
@@ -83,7 +84,10 @@ export function SpreadStation({ boat, boats, gear, gearStamp, titles, kept }: Lo
   }, [boat.holders, editor, gear, select])
   const { edit, dragging } = editor
   const turn = useTurning(editor, solving, { boat, gear, gearStamp }, selected, [params, put])
-  const mend = useCallback((by: Mend) => edit((doc) => mended(doc, by)), [edit])
+  const mend = useCallback(
+    (by: Mend) => edit((doc) => changed(doc, by.changes, { holders: boat.holders, gear })),
+    [edit, boat.holders, gear],
+  )
   // While a lure is dragged the strip follows the drawing, so that a move costs one change of the page and not two.
   const shown = dragging && solving.asked ? drawn : editor.doc
   const strip = useMemo(() => ({ doc: shown, edit }), [shown, edit])
@@ -188,7 +192,7 @@ export function SpreadStation({ boat, boats, gear, gearStamp, titles, kept }: Lo
         <WhyColumn
           solving={solving}
           lines={lines.length}
-          label={label}
+          timeZone={trip.place.timeZone}
           onMend={mend}
           onSelect={select}
           head={

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react'
-import { widened } from '../../draft/model'
-import type { Boat, Gear, Turns, Wider } from '../../draft/queries'
+import { changed } from '../../draft/change'
+import type { Boat, Gear, Mend, Turns } from '../../draft/queries'
 import { orderNumbers, type OrderKind } from '../../spread/turn/Orders'
 import { useTurns } from '../../spread/turn/useTurns'
 import type { Editor } from '../../draft/useEditor'
@@ -43,7 +43,7 @@ export function useTurning(
     showOrder,
     /** Shows it, or no order where it is shown already. */
     toggleOrder: (kind: OrderKind) => showOrder(order === kind ? null : kind),
-    widen: (by: Wider) => edit((before) => widened(before, by, boat.holders, gear)),
+    widen: (by: Mend) => edit((before) => changed(before, by.changes, { holders: boat.holders, gear })),
   }
 }
 

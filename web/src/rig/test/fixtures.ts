@@ -122,7 +122,7 @@ export const ladder = (more: Partial<BenchLine> = {}): BenchLine => ({
         { text: { text: '{0} to sharpen', figures: [{ kind: 'COUNT', si: 2 }] }, changes: [] },
         {
           text: { text: '{0} to sharpen', figures: [{ kind: 'COUNT', si: 1 }] },
-          changes: [{ what: 'HOOKS_SINGLE' }],
+          changes: [{ what: 'HOOKS', lineId: 'one', hooks: 'SINGLE' }],
         },
       ],
     },

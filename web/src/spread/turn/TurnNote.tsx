@@ -2,9 +2,10 @@ import { useEffect, useState } from 'react'
 import { Button } from '../../shared/ui/Button'
 import { QuantityField } from '../../shared/ui/QuantityField'
 import { useUnits } from '../../units/UnitsContext'
-import type { Wider } from '../../draft/queries'
+import type { Mend } from '../../draft/queries'
+import { saySentence } from '../../units/sentence'
 import { Note } from '../why/WhyColumn'
-import { turnSaid, widerWords } from './sentences'
+import { turnSaid, widerTo } from './sentences'
 import type { Turning } from './useTurns'
 
 const RADIUS_M = { least: 8, most: 400 }
@@ -21,7 +22,7 @@ export function TurnNote({
   label(lineId: string): string
   radiusM: number
   onRadius(metres: number): void
-  onWiden(wider: Wider): void
+  onWiden(mend: Mend): void
 }) {
   const units = useUnits()
   const { turns, wider, busy, stopped } = turning
@@ -49,8 +50,8 @@ export function TurnNote({
         </p>
         {wider && (
           <>
-            <Button className="mt-1.5" onClick={() => onWiden(wider)}>
-              {widerWords(wider, units, label)}
+            <Button className="mt-1.5" onClick={() => onWiden(wider.mend)}>
+              {saySentence(wider.mend.words, units, 'UTC')}: {widerTo(wider)}
             </Button>
             {!wider.enough && (
               <p>No single change gives {Math.round(turns.port.wantedDeg)}°; this gains most.</p>

@@ -56,10 +56,5 @@ export function stops(side: SideTurn, units: Units, label: Label): string {
     : `${label(foul.lineId)} hangs slack${when}, ${where}.`
 }
 
-/** Words on the button that widens the turn. */
-export function widerWords(wider: Wider, units: Units, label: Label): string {
-  const who = label(wider.lineId)
-  const to = `: ${degrees(wider.limitDeg)}${wider.enough ? ' or more' : ''}`
-  if (wider.letOutM !== undefined) return `Let ${who} out to ${units.say('distance', wider.letOutM)}${to}`
-  return wider.holderName === undefined ? `Take ${who} in${to}` : `Take ${who} to ${wider.holderName}${to}`
-}
+/** What the turn becomes by a change that widens it. */
+export const widerTo = (wider: Wider) => `${degrees(wider.limitDeg)}${wider.enough ? ' or more' : ''}`

@@ -6,7 +6,7 @@ import type { Draft, Turns } from '../../draft/queries'
 import { draft, sideTurn, turns } from '../../draft/test/fixtures'
 import { followedTo, foulingAt, momentAt, reachOf } from './model'
 import { orderNumbers, Orders } from './Orders'
-import { stops, turnSaid, widerWords } from './sentences'
+import { stops, turnSaid } from './sentences'
 import { TurnNote } from './TurnNote'
 import { useTurns, type Turning } from './useTurns'
 
@@ -72,16 +72,6 @@ describe('what is said of a turn', () => {
       'S1 hangs slack, running straight again, 12 s in, 38 m astern.',
     )
   })
-
-  it('offers a let-out or a holder with what it gains', () => {
-    const offered = { side: 'PORT' as const, lineId: 'two', limitDeg: 96, enough: true }
-    expect(widerWords({ ...offered, letOutM: 48 }, defaultUnits, label)).toBe(
-      'Let P1 out to 48 m: 96° or more',
-    )
-    expect(widerWords({ ...offered, holderName: 'Centre' }, defaultUnits, label)).toBe(
-      'Take P1 to Centre: 96° or more',
-    )
-  })
 })
 
 describe('the note of a turn', () => {
@@ -92,10 +82,14 @@ describe('the note of a turn', () => {
   }
 
   it('mends on a click and takes another radius', () => {
-    const wider = { side: 'STARBOARD' as const, lineId: 'one', letOutM: 48, limitDeg: 81, enough: false }
+    const mend = {
+      words: { text: 'Let S1 out to {0}', figures: [{ kind: 'DISTANCE' as const, si: 48 }] },
+      changes: [{ what: 'LET_OUT' as const, lineId: 'one', value: 48 }],
+    }
+    const wider = { side: 'STARBOARD' as const, mend, limitDeg: 81, enough: false }
     const { onWiden, onRadius } = note({ wider })
     fireEvent.click(screen.getByText('Let S1 out to 48 m: 81°'))
-    expect(onWiden).toHaveBeenCalledWith(wider)
+    expect(onWiden).toHaveBeenCalledWith(mend)
     expect(screen.getByText(/No single change gives 90°/)).toBeTruthy()
     const radius = screen.getByLabelText('Radius of the turn')
     fireEvent.change(radius, { target: { value: '3' } })

@@ -1,15 +1,15 @@
 import { memo, type ReactNode } from 'react'
 import { Button } from '../../shared/ui/Button'
 import { useUnits } from '../../units/UnitsContext'
-import type { Finding, Mend, Ride, Slower, Solved } from '../../draft/queries'
+import { saySentence, type OpenSentence } from '../../units/sentence'
+import type { Finding, Mend, Solved } from '../../draft/queries'
 import type { Solving } from '../../draft/useSolved'
-import { sentence } from './sentences'
 
 /** What the tool says now, most important first: a sentence, its figures, one button that does it. */
 export function WhyColumn({
   solving,
   lines,
-  label,
+  timeZone,
   onMend,
   onSelect,
   head,
@@ -17,7 +17,7 @@ export function WhyColumn({
 }: {
   solving: Solving
   lines: number
-  label(lineId: string): string
+  timeZone: string
   onMend(mend: Mend): void
   onSelect(lineId: string): void
   /** Said before what the solver found. */
@@ -47,7 +47,7 @@ export function WhyColumn({
             ))}
           </Note>
         )}
-        {lines > 0 && <Findings {...{ solved: solving.solved, label, onMend, onSelect }} />}
+        {lines > 0 && <Findings {...{ solved: solving.solved, timeZone, onMend, onSelect }} />}
       </div>
       {foot}
     </aside>
@@ -56,53 +56,47 @@ export function WhyColumn({
 
 const Findings = memo(function Findings({
   solved,
-  label,
+  timeZone,
   onMend,
   onSelect,
 }: {
   solved: Solved | null
-  label(lineId: string): string
+  timeZone: string
   onMend(mend: Mend): void
   onSelect(lineId: string): void
 }) {
-  const ride = (lineId: string) => solved?.lines.find((line) => line.lineId === lineId)?.ride
   return solved?.findings.map((finding) => (
     <FindingNote
       key={`${finding.kind} ${finding.lineIds.join(' ')}`}
-      {...{ finding, label, ride, onMend, onSelect }}
-      slower={solved.slower}
+      {...{ finding, timeZone, onMend, onSelect }}
     />
   ))
 })
 
 function FindingNote({
   finding,
-  label,
-  ride,
-  slower,
+  timeZone,
   onMend,
   onSelect,
 }: {
   finding: Finding
-  label(lineId: string): string
-  ride(lineId: string): Ride | undefined
-  slower: Slower | undefined
+  timeZone: string
   onMend(mend: Mend): void
   onSelect(lineId: string): void
 }) {
   const units = useUnits()
-  const said = sentence(finding, units, label, ride, slower)
+  const say = (sentence: OpenSentence) => saySentence(sentence, units, timeZone)
   const { mend } = finding
   return (
     <Note
       tone={finding.warns ? 'warn' : finding.kind.startsWith('CARE') ? 'care' : 'good'}
-      title={said.title}
+      title={say(finding.title)}
       onTitle={() => finding.lineIds[0] && onSelect(finding.lineIds[0])}
     >
-      <p>{said.text}</p>
-      {said.action && mend && (
+      <p>{say(finding.text)}</p>
+      {mend && (
         <Button className="mt-1.5" onClick={() => onMend(mend)}>
-          {said.action}
+          {say(mend.words)}
         </Button>
       )}
     </Note>

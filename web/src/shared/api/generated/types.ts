@@ -936,24 +936,6 @@ export interface components {
             deviceId: string;
             fixes: components["schemas"]["FixBody"][];
         };
-        BenchChangeReply: {
-            /** Format: uuid */
-            gearId?: string;
-            /** @enum {string} */
-            joint?: "CRIMP" | "DOUBLE_CRIMP" | "SIX_TURN_KNOT" | "DOUBLED_KNOT" | "SPLICED_EYE" | "HAYWIRE_TWIST" | "WIRE_KNOT" | "LOOP_TO_LOOP" | "SEVEN_TURN_JOIN" | "WRAPPED_JOIN" | "SPLICE_OVER";
-            /** Format: int32 */
-            piece?: number;
-            /** @enum {string} */
-            take?: "FIRM" | "LADDER" | "LOOSE";
-            /** Format: double */
-            value?: number;
-            /** @enum {string} */
-            what: "LINE" | "LENGTH" | "JOINT_ABOVE" | "JOINT_BELOW" | "FITTING" | "ITEM" | "LET_OUT" | "SPEED" | "STRIKE_DRAG" | "TAKE" | "REEL" | "HOOKS_SINGLE" | "HOOKS_TWO_IN_LINE";
-        };
-        BenchMendReply: {
-            changes: components["schemas"]["BenchChangeReply"][];
-            words: components["schemas"]["SentenceReply"];
-        };
         Bend: {
             /** Format: double */
             angleRad: number;
@@ -1392,31 +1374,17 @@ export interface components {
         };
         FigureReply: {
             /** @enum {string} */
-            kind: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            kind: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
             /** Format: double */
             si: number;
         };
         FindingReply: {
-            /** Format: double */
-            asternM?: number;
-            /** Format: double */
-            depthM?: number;
-            /** Format: double */
-            dragN?: number;
             /** @enum {string} */
             kind: "AIRBORNE" | "NOT_CONVERGED" | "TOUCHES_BOTTOM" | "SKIPS" | "CLIP_LETS_GO" | "SWIMS_UP" | "OUT_OF_WINDOW" | "IDLE_TOO_FAST" | "STREAM_STOPS" | "REEL_SHORT" | "DRAG_SLIPS" | "DRAG_TOO_TIGHT" | "DRAG_WINDOW_EMPTY" | "CARE_WEIGHT" | "CARE_DRAG" | "NEARLY_LEVEL" | "BAIT_LAYER" | "OFF_BOTTOM" | "SPEED_WINDOW" | "LEVEL" | "WAKE_SHALLOW" | "SPEED_EFFECT" | "DRAG_HOLDS";
-            /** Format: double */
-            leastMps?: number;
-            /** Format: double */
-            limitN?: number;
             lineIds: string[];
             mend?: components["schemas"]["MendReply"];
-            /** Format: double */
-            mostMps?: number;
-            /** Format: double */
-            pullN?: number;
-            /** Format: double */
-            share?: number;
+            text: components["schemas"]["SentenceReply"];
+            title: components["schemas"]["SentenceReply"];
             warns: boolean;
         };
         FishedBody: {
@@ -1497,7 +1465,7 @@ export interface components {
             have: number;
             key: string;
             /** @enum {string} */
-            kind: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            kind: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
             /** Format: double */
             lacking: number;
             /** Format: int32 */
@@ -1843,12 +1811,8 @@ export interface components {
             words: string;
         };
         MendReply: {
-            /** @enum {string} */
-            change: "SPEED" | "LET_OUT" | "STRIKE_DRAG" | "CABLE_OUT";
-            /** Format: uuid */
-            lineId?: string;
-            /** Format: double */
-            value: number;
+            changes: components["schemas"]["SpreadChangeReply"][];
+            words: components["schemas"]["SentenceReply"];
         };
         MendsReply: {
             mend?: components["schemas"]["WiderReply"];
@@ -1867,7 +1831,7 @@ export interface components {
             basis: "PRACTICE" | "ESTIMATE" | "YOURS";
             key: string;
             /** @enum {string} */
-            kind: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            kind: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
             range: components["schemas"]["Accepted"];
             /** Format: double */
             usual: number;
@@ -1876,7 +1840,7 @@ export interface components {
         NoteReply: {
             /** @enum {string} */
             kind: "WINDOW" | "SHOCK" | "REEL" | "RUN" | "TEETH" | "ALUMINIUM" | "CLIP" | "BARBS" | "TETHER" | "ATTRACTOR" | "THREE_WAY" | "LEAD" | "HAND_WORK";
-            mends: components["schemas"]["BenchMendReply"][];
+            mends: components["schemas"]["MendReply"][];
             text: components["schemas"]["SentenceReply"];
             title: components["schemas"]["SentenceReply"];
             /** @enum {string} */
@@ -1891,7 +1855,7 @@ export interface components {
             /** @enum {string} */
             basis: "PRACTICE" | "ESTIMATE" | "YOURS";
             /** @enum {string} */
-            figure: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            figure: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
             key: string;
             /** Format: double */
             least: number;
@@ -2343,21 +2307,10 @@ export interface components {
             /** @enum {string} */
             what: "BIRDS_SEARCHING" | "BIRDS_DIVING" | "BIRDS_TRAVELLING" | "BIRDS_RESTING" | "BAIT" | "FISH_BREAKING" | "FISH_DEEP" | "WEED" | "FLOATING_THING" | "EDGE" | "SHARK" | "BOAT";
         };
-        SlowerReply: {
-            /** Format: double */
-            drogueAreaM2: number;
-            /** Format: double */
-            oneEngineMps?: number;
-            /** Format: double */
-            shareInGear: number;
-            /** Format: double */
-            toMps: number;
-        };
         SolvedReply: {
             findings: components["schemas"]["FindingReply"][];
             ground?: components["schemas"]["GroundReply"];
             lines: components["schemas"]["LineReply"][];
-            slower?: components["schemas"]["SlowerReply"];
             wake: components["schemas"]["WakeReply"];
         };
         SoughtReply: {
@@ -2401,6 +2354,26 @@ export interface components {
             spreadId: string;
             /** Format: int32 */
             version: number;
+        };
+        SpreadChangeReply: {
+            /** Format: uuid */
+            gearId?: string;
+            /** Format: uuid */
+            holderId?: string;
+            /** @enum {string} */
+            hooks?: "SINGLE" | "TWO_IN_LINE" | "TREBLE" | "BAIT_SET";
+            /** @enum {string} */
+            joint?: "CRIMP" | "DOUBLE_CRIMP" | "SIX_TURN_KNOT" | "DOUBLED_KNOT" | "SPLICED_EYE" | "HAYWIRE_TWIST" | "WIRE_KNOT" | "LOOP_TO_LOOP" | "SEVEN_TURN_JOIN" | "WRAPPED_JOIN" | "SPLICE_OVER";
+            /** Format: uuid */
+            lineId?: string;
+            /** Format: int32 */
+            piece?: number;
+            /** @enum {string} */
+            take?: "FIRM" | "LADDER" | "LOOSE";
+            /** Format: double */
+            value?: number;
+            /** @enum {string} */
+            what: "SPEED" | "LET_OUT" | "STRIKE_DRAG" | "CABLE_OUT" | "HOLDER" | "TAKE_IN" | "TAKE" | "REEL" | "HOOKS" | "LINE" | "LENGTH" | "ITEM" | "JOINT_ABOVE" | "JOINT_BELOW" | "FITTING";
         };
         SpreadDraft: {
             /** Format: int32 */
@@ -2605,7 +2578,7 @@ export interface components {
         TopicReply: {
             choices: string[];
             /** @enum {string} */
-            figure?: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            figure?: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
             /** Format: double */
             least?: number;
             /** Format: double */
@@ -2728,7 +2701,7 @@ export interface components {
             topic: "BITE_LEADER" | "HOOKS" | "GUIDES" | "TAKE" | "BAIT_SKIRT" | "ROD_SET" | "CLEARING";
         };
         WaySideReply: {
-            changes: components["schemas"]["BenchChangeReply"][];
+            changes: components["schemas"]["SpreadChangeReply"][];
             text: components["schemas"]["SentenceReply"];
         };
         WeaveHelm: {
@@ -2742,27 +2715,15 @@ export interface components {
             swings: number;
         };
         WidenReply: {
-            /** Format: uuid */
-            holderId?: string;
-            holderName?: string;
-            /** Format: double */
-            letOutM?: number;
             /** Format: double */
             limitDeg: number;
-            /** Format: uuid */
-            lineId: string;
+            mend: components["schemas"]["MendReply"];
         };
         WiderReply: {
             enough: boolean;
-            /** Format: uuid */
-            holderId?: string;
-            holderName?: string;
-            /** Format: double */
-            letOutM?: number;
             /** Format: double */
             limitDeg: number;
-            /** Format: uuid */
-            lineId: string;
+            mend: components["schemas"]["MendReply"];
             /** @enum {string} */
             side: "PORT" | "STARBOARD";
         };

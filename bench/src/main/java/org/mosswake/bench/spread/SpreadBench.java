@@ -58,7 +58,7 @@ public class SpreadBench {
     }
 
     @Benchmark
-    public Optional<SpreadTurns.Mend> mend(Turned turned) {
+    public Optional<SpreadTurns.Widening> mend(Turned turned) {
         return turned.turns.mend(turned.spread);
     }
 }

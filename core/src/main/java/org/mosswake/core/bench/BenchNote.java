@@ -1,6 +1,7 @@
 package org.mosswake.core.bench;
 
 import java.util.List;
+import org.mosswake.core.spread.Mend;
 import org.mosswake.core.units.Sentence;
 
 /**
@@ -31,9 +32,6 @@ public record BenchNote(Kind kind, Weight weight, Sentence title, Sentence text,
         LEAD,
         HAND_WORK
     }
-
-    /** @param changes none where it cannot be done from the box */
-    public record Mend(Sentence words, List<BenchChange> changes) {}
 
     public BenchNote {
         mends = List.copyOf(mends);

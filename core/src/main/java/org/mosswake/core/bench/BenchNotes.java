@@ -3,9 +3,7 @@ package org.mosswake.core.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.mosswake.core.bench.BenchChange.What;
 import org.mosswake.core.bench.BenchNote.Kind;
-import org.mosswake.core.bench.BenchNote.Mend;
 import org.mosswake.core.bench.BenchNote.Weight;
 import org.mosswake.core.rig.DragWindow;
 import org.mosswake.core.rig.Material;
@@ -15,6 +13,8 @@ import org.mosswake.core.rig.Reel;
 import org.mosswake.core.rig.Run;
 import org.mosswake.core.rig.Shock;
 import org.mosswake.core.rig.Take;
+import org.mosswake.core.spread.Change;
+import org.mosswake.core.spread.Mend;
 import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Force;
@@ -112,9 +112,7 @@ final class BenchNotes {
                     Sentence.of(
                             "set {0}; on the take {1} to {2}, clicker on, and firm, up to {3}, after the first run",
                             Figure.pull(set), least, Figure.pull(loose), most),
-                    new Mend(
-                            Sentence.of("set {0} for the take", Figure.pull(middle)),
-                            List.of(BenchChange.of(What.STRIKE_DRAG, middle))));
+                    new Mend(Sentence.of("set {0} for the take", Figure.pull(middle)), List.of(tenth(line, middle))));
             return;
         }
         if (verdict == DragWindow.Verdict.HOLDS) {
@@ -128,9 +126,7 @@ final class BenchNotes {
                 Weight.DANGER,
                 Sentence.of(slips ? "the reel gives line to the water" : "the drag can break the chain"),
                 Sentence.of("set {0}; it should be from {1} to {2}", Figure.pull(set), least, most),
-                new Mend(
-                        Sentence.of("set {0}", Figure.pull(better)),
-                        List.of(BenchChange.of(What.STRIKE_DRAG, better))));
+                new Mend(Sentence.of("set {0}", Figure.pull(better)), List.of(tenth(line, better))));
     }
 
     private Sentence loose(DragWindow window, Sentence text) {
@@ -228,7 +224,7 @@ final class BenchNotes {
                         "lengthen " + Sentence.plain(old.name()) + " to {0}: then {1}",
                         Figure.distance(metres),
                         Figure.pull(then.peakN())),
-                List.of(BenchChange.at(What.LENGTH, at, metres))));
+                List.of(new Change.Lengthened(line.id(), at, metres))));
     }
 
     private void reel(Reel reel) {
@@ -285,7 +281,7 @@ final class BenchNotes {
                         Sentence.of(
                                 "use " + Sentence.plain(reel.name()) + ": {0} left",
                                 Figure.distance(reel.leftM(diameter, bench.offM()))),
-                        List.of(BenchChange.reel(reel.id()))))
+                        List.of(new Change.OnReel(line.id(), reel.id()))))
                 .stream()
                 .toArray(Mend[]::new);
     }
@@ -319,5 +315,10 @@ final class BenchNotes {
 
     private static Figure mass(double kg) {
         return new Figure(Figure.Kind.MASS, kg);
+    }
+
+    /** Drags are set to the tenth of a newton. */
+    private static Change tenth(SpreadLine line, double newtons) {
+        return new Change.StrikeDrag(line.id(), Math.round(newtons * 10) / 10.0);
     }
 }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import org.mosswake.core.bench.BenchChange.What;
 import org.mosswake.core.gear.LineItem;
 import org.mosswake.core.gear.LineKind;
 import org.mosswake.core.gear.LureItem;
@@ -15,6 +14,7 @@ import org.mosswake.core.rig.Material;
 import org.mosswake.core.rig.RigNumbers;
 import org.mosswake.core.rig.Seam;
 import org.mosswake.core.rig.Take;
+import org.mosswake.core.spread.Change;
 import org.mosswake.core.spread.LineRigging;
 import org.mosswake.core.spread.LineSolver;
 import org.mosswake.core.spread.Spread;
@@ -50,7 +50,7 @@ public final class BenchWays {
      * @param text    what it means here
      * @param changes that make it so on this line; none where nothing changes or the box lacks it
      */
-    public record Side(Sentence text, List<BenchChange> changes) {}
+    public record Side(Sentence text, List<Change> changes) {}
 
     /** @param sides in the trade's order, the first is what applies until another is taken */
     public record Way(Topic topic, List<Side> sides) {}
@@ -151,8 +151,8 @@ public final class BenchWays {
                     Sentence.of(metal ? "no wire or cable in the box" : "no clear line of 80 lb or more in the box"),
                     List.of());
         }
-        SpreadLine tied = line.withTackle(BenchChange.withPiece(
-                line.tackle(), 0, line.tackle().get(0).withLine(item.get()).withFoot(foot(already))));
+        SpreadLine tied =
+                line.withPiece(0, line.tackle().get(0).withLine(item.get()).withFoot(foot(already)));
         double loss = line.rigging().numbers().of(metal ? RigNumbers.LOSS_TEETH_METAL : RigNumbers.LOSS_TEETH_CLEAR);
         double depth = shape(tied).map(TowShape::depthM).orElse(0.0);
         return new Side(
@@ -164,7 +164,7 @@ public final class BenchWays {
                         Figure.share(loss)),
                 already
                         ? List.of()
-                        : List.of(BenchChange.gear(What.LINE, 0, item.get().id())));
+                        : List.of(new Change.TiedOf(line.id(), 0, item.get().id())));
     }
 
     private Seam foot(boolean already) {
@@ -185,14 +185,10 @@ public final class BenchWays {
     }
 
     private Way hooks() {
-        return new Way(
-                Topic.HOOKS,
-                List.of(
-                        hooks(Hooks.Kind.TWO_IN_LINE, What.HOOKS_TWO_IN_LINE),
-                        hooks(Hooks.Kind.SINGLE, What.HOOKS_SINGLE)));
+        return new Way(Topic.HOOKS, List.of(hooks(Hooks.Kind.TWO_IN_LINE), hooks(Hooks.Kind.SINGLE)));
     }
 
-    private Side hooks(Hooks.Kind kind, What what) {
+    private Side hooks(Hooks.Kind kind) {
         Hooks hooks = kind.usual();
         boolean already = line.rigging().hooks().kind() == kind;
         double minutes = hooks.points() * line.rigging().numbers().of(RigNumbers.HOOK_MIN);
@@ -202,7 +198,7 @@ public final class BenchWays {
                         Figure.count(hooks.points()),
                         Figure.minutes(minutes),
                         Figure.pull(hooks.strength().newtons())),
-                already ? List.of() : List.of(BenchChange.of(what)));
+                already ? List.of() : List.of(new Change.Hooked(line.id(), kind)));
     }
 
     private Way guides() {
@@ -233,7 +229,7 @@ public final class BenchWays {
         Optional<DragWindow> window = shape(taken).map(shape -> taken.dragWindow(new Force(shape.tensionAtTipN())));
         return new Side(
                 window.map(w -> text(take, w)).orElseGet(() -> Sentence.of(take.words())),
-                take == line.take() ? List.of() : List.of(BenchChange.take(take)));
+                take == line.take() ? List.of() : List.of(new Change.TakenBy(line.id(), take)));
     }
 
     private Sentence text(Take take, DragWindow w) {
@@ -261,8 +257,7 @@ public final class BenchWays {
         Body bare = bait.body();
         var skirted = new Body(
                 bare.massKg(), bare.volumeM3(), bare.dragAreaM2() + SKIRT_M2, bare.diveAreaM2(), bare.sideAreaM2());
-        SpreadLine dressed = line.withTackle(
-                BenchChange.withPiece(line.tackle(), 0, line.tackle().get(0).withItem(bait.withBody(skirted))));
+        SpreadLine dressed = line.withPiece(0, line.tackle().get(0).withItem(bait.withBody(skirted)));
         double without = shape(line).map(TowShape::tensionAtTipN).orElse(0.0);
         double with = shape(dressed).map(TowShape::tensionAtTipN).orElse(0.0);
         return new Way(

@@ -2,6 +2,7 @@ package org.mosswake.core.bench;
 
 import java.util.List;
 import org.mosswake.core.rig.DragWindow;
+import org.mosswake.core.spread.Change;
 import org.mosswake.core.units.Sentence;
 
 /**
@@ -9,7 +10,7 @@ import org.mosswake.core.units.Sentence;
  *
  * @param changes empty where it must be bought first
  */
-public record DragMend(Sentence words, List<BenchChange> changes, DragWindow after) {
+public record DragMend(Sentence words, List<Change> changes, DragWindow after) {
     public DragMend {
         changes = List.copyOf(changes);
     }

@@ -6,7 +6,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
-import org.mosswake.core.bench.BenchChange.What;
 import org.mosswake.core.gear.LineItem;
 import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.rig.DragWindow;
@@ -15,6 +14,7 @@ import org.mosswake.core.rig.Part;
 import org.mosswake.core.rig.Reel;
 import org.mosswake.core.rig.Seam;
 import org.mosswake.core.rig.Take;
+import org.mosswake.core.spread.Change;
 import org.mosswake.core.spread.LineSolver;
 import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.tow.TowAnswer;
@@ -66,26 +66,26 @@ final class DragMends {
                 : Optional.empty();
     }
 
-    private boolean offer(Sentence words, List<BenchChange> changes, SpreadLine tied, SpeedThroughWater at) {
+    private boolean offer(Sentence words, List<? extends Change> changes, SpreadLine tied, SpeedThroughWater at) {
         Optional<DragWindow> after = window(tied, at).filter(window -> !window.isEmpty());
         after.ifPresent(window -> found.add(new DragMend(words, withDrag(changes, window), window)));
         return after.isPresent();
     }
 
     /** With the drag set into the window where it would lie outside. */
-    private List<BenchChange> withDrag(List<BenchChange> changes, DragWindow window) {
+    private List<Change> withDrag(List<? extends Change> changes, DragWindow window) {
         if (changes.isEmpty() || window.judge(line.strikeDrag()) == DragWindow.Verdict.HOLDS) {
-            return changes;
+            return List.copyOf(changes);
         }
-        var all = new ArrayList<>(changes);
-        all.add(BenchChange.of(What.STRIKE_DRAG, window.usual().newtons()));
+        var all = new ArrayList<Change>(changes);
+        all.add(tenth(line, window.usual().newtons()));
         return all;
     }
 
     /** The best joint wherever one is the weakest part. */
     private void joints() {
         SpreadLine tied = line;
-        var changes = new ArrayList<BenchChange>();
+        var changes = new ArrayList<Change.Joined>();
         for (int i = 0; i < MOST_CHANGES; i++) {
             Optional<Better> better = better(tied, tied.chain().weakest());
             if (better.isEmpty()) {
@@ -98,7 +98,7 @@ final class DragMends {
             String names = String.join(
                     ", ",
                     changes.stream()
-                            .map(change -> change.joint().orElseThrow().words())
+                            .map(change -> change.kind().words())
                             .distinct()
                             .toList());
             offer(
@@ -111,7 +111,7 @@ final class DragMends {
         }
     }
 
-    private record Better(SpreadLine tied, BenchChange change) {}
+    private record Better(SpreadLine tied, Change.Joined change) {}
 
     private Optional<Better> better(SpreadLine tied, Part weakest) {
         if (!weakest.sort().joint() || weakest.twig()) {
@@ -126,11 +126,9 @@ final class DragMends {
                 .max(Comparator.comparingDouble(kind -> line.rigging().numbers().efficiency(kind)))
                 .map(kind -> weakest.sort() == Part.Sort.END_BELOW
                         ? new Better(
-                                BenchChange.withFoot(tied, at, now.withBelow(kind)),
-                                BenchChange.joint(What.JOINT_BELOW, at, kind))
+                                tied.withFoot(at, now.withBelow(kind)), new Change.Joined(line.id(), at, true, kind))
                         : new Better(
-                                BenchChange.withFoot(tied, at, now.withAbove(kind)),
-                                BenchChange.joint(What.JOINT_ABOVE, at, kind)));
+                                tied.withFoot(at, now.withAbove(kind)), new Change.Joined(line.id(), at, false, kind)));
     }
 
     private static boolean fits(SpreadLine tied, int at, Part.Sort sort, JointKind kind) {
@@ -151,7 +149,7 @@ final class DragMends {
                             Sentence.of(
                                     "set it closer to the pull, {0}, and watch the reel: it will give line in a sea",
                                     Figure.pull(window.least().newtons())),
-                            List.of(BenchChange.take(Take.LADDER)),
+                            List.of(new Change.TakenBy(line.id(), Take.LADDER)),
                             taken,
                             speed));
         }
@@ -169,7 +167,7 @@ final class DragMends {
                 .findFirst()
                 .ifPresent(reel -> offer(
                         Sentence.of("take the rod of " + Sentence.plain(reel.name())),
-                        List.of(BenchChange.reel(reel.id())),
+                        List.of(new Change.OnReel(line.id(), reel.id())),
                         line.withRigging(line.rigging().withReel(reel)),
                         speed));
     }
@@ -181,7 +179,7 @@ final class DragMends {
     /** Whatever is weakest made stronger, one after the other, from the box or from the shop. */
     private void stronger(boolean fromBox) {
         SpreadLine tied = line;
-        var changes = new ArrayList<BenchChange>();
+        var changes = new ArrayList<Change>();
         for (int i = 0; i < 3 * MOST_CHANGES; i++) {
             Optional<DragWindow> window = window(tied, speed);
             if (window.isEmpty() || window.get().limit() == DragWindow.Limit.ROD_CLASS) {
@@ -232,7 +230,7 @@ final class DragMends {
                 .filter(mps -> mps > 0.2)
                 .ifPresent(mps -> offer(
                         Sentence.of("slow to {0}", Figure.speed(mps)),
-                        List.of(BenchChange.of(What.SPEED, mps)),
+                        List.of(new Change.Speed(mps)),
                         line,
                         new SpeedThroughWater(mps)));
     }
@@ -255,9 +253,8 @@ final class DragMends {
                                 "tie in {0} of lead instead of {1}",
                                 new Figure(Figure.Kind.MASS, other.massKg()),
                                 new Figure(Figure.Kind.MASS, lead.massKg())),
-                        List.of(BenchChange.gear(What.ITEM, at, other.id())),
-                        line.withTackle(BenchChange.withPiece(
-                                line.tackle(), at, line.tackle().get(at).withItem(other))),
+                        List.of(new Change.Carrying(line.id(), at, other.id())),
+                        line.withPiece(at, line.tackle().get(at).withItem(other)),
                         speed));
     }
 
@@ -270,7 +267,7 @@ final class DragMends {
                 .ifPresent(metres -> offer(
                         Sentence.of(
                                 "let out {0} instead of {1}", Figure.distance(metres), Figure.distance(line.letOutM())),
-                        List.of(BenchChange.of(What.LET_OUT, metres)),
+                        List.of(new Change.LetOut(line.id(), metres)),
                         line.withLetOut(metres),
                         speed));
     }
@@ -298,5 +295,10 @@ final class DragMends {
         return window.filter(w ->
                         !w.isEmpty() && w.most().newtons() >= ROOM * w.firm().newtons())
                 .isPresent();
+    }
+
+    /** Drags are set to the tenth of a newton. */
+    private static Change tenth(SpreadLine line, double newtons) {
+        return new Change.StrikeDrag(line.id(), Math.round(newtons * 10) / 10.0);
     }
 }

@@ -3,12 +3,12 @@ package org.mosswake.core.bench;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import org.mosswake.core.bench.BenchChange.What;
 import org.mosswake.core.gear.LineItem;
 import org.mosswake.core.rig.Fitting;
 import org.mosswake.core.rig.Hooks;
 import org.mosswake.core.rig.Part;
 import org.mosswake.core.rig.Seam;
+import org.mosswake.core.spread.Change;
 import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.units.Force;
 
@@ -17,7 +17,7 @@ import org.mosswake.core.units.Force;
  *
  * @param changes that do it; empty where it must be bought
  */
-record StrongerPart(SpreadLine tied, List<BenchChange> changes) {
+record StrongerPart(SpreadLine tied, List<Change> changes) {
     /** Lines, hooks and fittings are sold about a quarter stronger, size by size (trade). */
     private static final double NEXT_SIZE = 1.25;
 
@@ -44,16 +44,15 @@ record StrongerPart(SpreadLine tied, List<BenchChange> changes) {
                     new Fitting(now.fitting().orElseThrow().kind(), more),
                     now.below().orElseThrow());
             return Optional.of(new StrongerPart(
-                    BenchChange.withFoot(tied, weakest.piece(), foot),
-                    List.of(BenchChange.at(What.FITTING, weakest.piece(), more.newtons()))));
+                    tied.withFoot(weakest.piece(), foot),
+                    List.of(new Change.Fitted(tied.id(), weakest.piece(), more.newtons()))));
         }
         int at = weaker(tied, weakest);
         LineItem now = tied.tackle().get(at).line();
         return line(now, box)
                 .map(item -> new StrongerPart(
-                        tied.withTackle(BenchChange.withPiece(
-                                tied.tackle(), at, tied.tackle().get(at).withLine(item))),
-                        box.isPresent() ? List.of(BenchChange.gear(What.LINE, at, item.id())) : List.of()));
+                        tied.withPiece(at, tied.tackle().get(at).withLine(item)),
+                        box.isPresent() ? List.of(new Change.TiedOf(tied.id(), at, item.id())) : List.of()));
     }
 
     /** The piece that gives a weakest part its strength. */

@@ -3,9 +3,7 @@ package org.mosswake.core.bench;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import org.mosswake.core.bench.BenchChange.What;
 import org.mosswake.core.bench.BenchNote.Kind;
-import org.mosswake.core.bench.BenchNote.Mend;
 import org.mosswake.core.bench.BenchNote.Weight;
 import org.mosswake.core.gear.LineItem;
 import org.mosswake.core.gear.LineKind;
@@ -14,8 +12,10 @@ import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.rig.AttractorLeader;
 import org.mosswake.core.rig.Material;
 import org.mosswake.core.rig.Reel;
+import org.mosswake.core.spread.Change;
 import org.mosswake.core.spread.ClipSeat;
 import org.mosswake.core.spread.LineRigging;
+import org.mosswake.core.spread.Mend;
 import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.tow.Sought;
 import org.mosswake.core.units.Figure;
@@ -73,7 +73,7 @@ final class TackleNotes {
                 .min(Comparator.comparingDouble(item -> item.strength().newtons()))
                 .map(item -> new Mend(
                         Sentence.of("tie it with " + Sentence.plain(item.name())),
-                        List.of(BenchChange.gear(What.LINE, 0, item.id()))))
+                        List.of(new Change.TiedOf(line.id(), 0, item.id()))))
                 .stream()
                 .toArray(Mend[]::new);
         say(
@@ -164,7 +164,7 @@ final class TackleNotes {
                         : new Mend[] {
                             new Mend(
                                     Sentence.of("cut it to {0}", Figure.small(cut)),
-                                    List.of(BenchChange.at(What.LENGTH, at - 1, cut)))
+                                    List.of(new Change.Lengthened(line.id(), at - 1, cut)))
                         });
         say(
                 Kind.ATTRACTOR,

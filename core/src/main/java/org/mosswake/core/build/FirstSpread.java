@@ -54,7 +54,7 @@ public final class FirstSpread {
             Spread spread,
             List<Story> stories,
             SpreadTurns.Room room,
-            Optional<SpreadTurns.Mend> widen,
+            Optional<SpreadTurns.Widening> widen,
             List<Sentence> lacks,
             List<Sentence> notes,
             double points,
@@ -76,7 +76,7 @@ public final class FirstSpread {
                 SpreadTurns.usual(r.speed().mps(), wish.s().outfit().boat().lengthM(), positions.seats.free());
         SpreadTurns.Room room = search.widen(turns, watch);
         Spread found = search.spread();
-        Optional<SpreadTurns.Mend> mend = room.narrowerRad() < SpreadTurns.TOO_LITTLE_RAD && watch.goOn(0.9)
+        Optional<SpreadTurns.Widening> mend = room.narrowerRad() < SpreadTurns.TOO_LITTLE_RAD && watch.goOn(0.9)
                 ? turns.mend(found)
                 : Optional.empty();
         return made(r, units, search, found, room, mend, positions);
@@ -88,7 +88,7 @@ public final class FirstSpread {
             Search search,
             Spread found,
             SpreadTurns.Room room,
-            Optional<SpreadTurns.Mend> mend,
+            Optional<SpreadTurns.Widening> mend,
             Positions positions) {
         var stories = new Stories(r.wish().s(), r.wish().p(), r.wake(), r.depths());
         List<Objective.Set> sets = Unit.sets(units);

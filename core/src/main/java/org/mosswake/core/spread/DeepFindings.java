@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.spread.Finding.Kind;
-import org.mosswake.core.spread.Finding.Mend.Change;
+import org.mosswake.core.units.Figure;
+import org.mosswake.core.units.Sentence;
 import org.mosswake.core.units.SpeedUnit;
 
 /** What can be said of deep lines: bottom, bait, clip and cable. */
@@ -47,9 +47,15 @@ final class DeepFindings {
         line.deep().ifPresent(deep -> {
             double hold = line.line().deep().orElseThrow().seat().holdN();
             if (hold < HOLD_MARGIN * deep.clipPullN()) {
-                found.add(Finding.about(Kind.CLIP_LETS_GO, id(line))
-                        .withPull(deep.clipPullN())
-                        .withDrag(hold, HOLD_MARGIN * deep.clipPullN()));
+                found.add(Finding.of(
+                        Kind.CLIP_LETS_GO,
+                        Lines.of(line),
+                        line.label() + ": the clip lets go",
+                        Sentence.of(
+                                "The line pulls {0} at the clip, which holds {1}. It wants {2}: seat the line deeper, or pull less behind it.",
+                                Figure.pull(deep.clipPullN()),
+                                Figure.pull(hold),
+                                Figure.pull(HOLD_MARGIN * deep.clipPullN()))));
             }
         });
     }
@@ -59,10 +65,15 @@ final class DeepFindings {
         double v = spread.speed().mps();
         boolean slow = v < BAIT_SWIMS_MPS || (v < SPURT_MPS && line.line().letOutM() < SHORT_DROP_BACK_M);
         if (line.deep().isPresent() && bait && slow) {
-            double enough = line.line().letOutM() < SHORT_DROP_BACK_M ? SPURT_MPS : BAIT_SWIMS_MPS;
-            found.add(Finding.about(Kind.SWIMS_UP, id(line))
-                    .withSpeeds(v, enough)
-                    .withMend(Change.SPEED, Optional.empty(), enough));
+            Figure enough = Figure.speed(line.line().letOutM() < SHORT_DROP_BACK_M ? SPURT_MPS : BAIT_SWIMS_MPS);
+            found.add(Finding.of(
+                            Kind.SWIMS_UP,
+                            Lines.of(line),
+                            line.label() + ": the bait reaches the cable",
+                            Sentence.of(
+                                    "At {0} a live bait swims up to the ball and round the cable. At {1} it stays behind.",
+                                    Figure.speed(v), enough))
+                    .mendedBy(new Change.Speed(enough.si()), "Speed up to {0}", enough));
         }
     }
 
@@ -87,13 +98,22 @@ final class DeepFindings {
                         .filter(depth -> depth < bottomM && bottomM - depth <= NEAR_BOTTOM_M)
                         .isPresent())
                 .max(Comparator.comparingDouble(line -> lowest(line).orElseThrow()))
-                .ifPresent(line -> found.add(Finding.about(Kind.OFF_BOTTOM, id(line))
-                        .withPlace(bottomM - lowest(line).orElseThrow(), 0)));
+                .ifPresent(line -> found.add(Finding.of(
+                        Kind.OFF_BOTTOM,
+                        Lines.of(line),
+                        Sentence.of(
+                                "{0} off the bottom",
+                                Figure.distance(bottomM - lowest(line).orElseThrow())),
+                        Sentence.of(line.label() + " hangs lowest."))));
     }
 
     private Finding touching(SolvedLine line, double bottomM) {
         double under = lowest(line).orElseThrow() - bottomM;
-        var finding = Finding.about(Kind.TOUCHES_BOTTOM, id(line)).withPlace(under, 0);
+        var finding = Finding.of(
+                Kind.TOUCHES_BOTTOM,
+                Lines.of(line),
+                line.label() + " is on the bottom",
+                Sentence.of("Its lowest part would hang {0} under the bottom given here.", Figure.distance(under)));
         double per = line.depthPerTenM().orElse(0.0) / 10;
         if (per < 0.02) {
             return finding;
@@ -103,12 +123,18 @@ final class DeepFindings {
             double cable = line.line().deep().orElseThrow().cableOutM() - less;
             return cable < 3
                     ? finding
-                    : finding.withMend(Change.CABLE_OUT, Optional.of(line.line().id()), cable);
+                    : finding.mendedBy(
+                            new Change.CableOut(line.line().id(), cable),
+                            "Bring " + line.label() + "'s cable to {0}",
+                            Figure.distance(cable));
         }
         double letOut = line.line().letOutM() - less;
         return letOut < 5
                 ? finding
-                : finding.withMend(Change.LET_OUT, Optional.of(line.line().id()), letOut);
+                : finding.mendedBy(
+                        new Change.LetOut(line.line().id(), letOut),
+                        "Take " + line.label() + " in to {0}",
+                        Figure.distance(letOut));
     }
 
     /** Deep lines by their distance to the bait: the nearest one that is outside, above negative. */
@@ -116,16 +142,23 @@ final class DeepFindings {
         lines.stream()
                 .filter(line -> line.line().runsDeep() && line.shape().isPresent())
                 .min(Comparator.comparingDouble(line -> Math.abs(outside(line, bait))))
-                .ifPresent(line ->
-                        found.add(Finding.about(Kind.BAIT_LAYER, id(line)).withPlace(outside(line, bait), 0)));
+                .ifPresent(line -> found.add(Finding.of(
+                        Kind.BAIT_LAYER,
+                        Lines.of(line),
+                        baitWords(line.label(), outside(line, bait)),
+                        Sentence.of("The deep line nearest to the layer given here."))));
+    }
+
+    private static Sentence baitWords(String label, double outside) {
+        return outside == 0
+                ? Sentence.of(label + " swims in the bait")
+                : Sentence.of(
+                        label + " swims {0} " + (outside < 0 ? "over" : "under") + " the bait",
+                        Figure.distance(Math.abs(outside)));
     }
 
     private static double outside(SolvedLine line, Here.Band bait) {
         double depth = line.shape().orElseThrow().depthM();
         return depth < bait.topM() ? depth - bait.topM() : Math.max(0, depth - bait.bottomM());
-    }
-
-    private static List<UUID> id(SolvedLine line) {
-        return List.of(line.line().id());
     }
 }

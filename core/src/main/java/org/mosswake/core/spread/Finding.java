@@ -3,33 +3,18 @@ package org.mosswake.core.spread;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.mosswake.core.units.Figure;
+import org.mosswake.core.units.Sentence;
 
 /**
- * One thing the tool says, as figures; the page makes the sentence in the reader's units.
+ * One thing the tool says of a spread.
  *
- * @param lines   whom it is about
- * @param share   of the time out of the water, where it skips
- * @param depthM  common depth, or change of depth (m)
- * @param asternM common distance astern, or by how much one leads the other (m)
- * @param pullN   pull of the water at the tip (N)
- * @param dragN   strike drag set (N)
- * @param limitN  the bound of the drag window that was passed (N)
- * @param leastMps a speed: the least, or the only one said (m/s)
- * @param mostMps  the most of a window (m/s)
- * @param mend    the smallest change that ends a warning
+ * @param lines whom it is about
+ * @param title a short claim
+ * @param text  the sentences with their figures
+ * @param mend  the smallest change that ends a warning
  */
-public record Finding(
-        Kind kind,
-        List<UUID> lines,
-        Optional<Double> share,
-        Optional<Double> depthM,
-        Optional<Double> asternM,
-        Optional<Double> pullN,
-        Optional<Double> dragN,
-        Optional<Double> limitN,
-        Optional<Double> leastMps,
-        Optional<Double> mostMps,
-        Optional<Mend> mend) {
+public record Finding(Kind kind, List<UUID> lines, Sentence title, Sentence text, Optional<Mend> mend) {
     /** In the order of importance. */
     public enum Kind {
         AIRBORNE,
@@ -47,7 +32,7 @@ public record Finding(
         IDLE_TOO_FAST,
         /** Into the stream she no longer moves over the bottom. */
         STREAM_STOPS,
-        /** More is let out than the reel carries; {@code asternM} is how much more. */
+        /** More is let out than the reel carries. */
         REEL_SHORT,
         DRAG_SLIPS,
         DRAG_TOO_TIGHT,
@@ -72,94 +57,30 @@ public record Finding(
         public boolean warns() {
             return compareTo(CARE_WEIGHT) < 0;
         }
-    }
 
-    /** A change the reader can accept. */
-    public record Mend(Change change, Optional<UUID> line, double value) {
-        public enum Change {
-            /** Speed through water (m/s). */
-            SPEED,
-            /** Let-out (m). */
-            LET_OUT,
-            /** Strike drag (N). */
-            STRIKE_DRAG,
-            /** Cable out (m). */
-            CABLE_OUT
+        boolean ofDrag() {
+            return this == DRAG_SLIPS || this == DRAG_TOO_TIGHT || this == DRAG_WINDOW_EMPTY || this == CARE_DRAG;
         }
     }
 
-    static Finding about(Kind kind, List<UUID> lines) {
-        return new Finding(
-                kind,
-                List.copyOf(lines),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty());
+    public Finding {
+        lines = List.copyOf(lines);
     }
 
-    Finding withSpeeds(double least, double most) {
-        return new Finding(
-                kind, lines, share, depthM, asternM, pullN, dragN, limitN, Optional.of(least), Optional.of(most), mend);
+    /** Of no line in particular. */
+    static Finding of(Kind kind, Sentence title, Sentence text) {
+        return new Finding(kind, List.of(), title, text, Optional.empty());
     }
 
-    Finding withShare(double value) {
-        return new Finding(
-                kind, lines, Optional.of(value), depthM, asternM, pullN, dragN, limitN, leastMps, mostMps, mend);
+    static Finding of(Kind kind, Lines about, String title, Sentence text) {
+        return of(kind, about, Sentence.of(title), text);
     }
 
-    Finding withPlace(double depth, double astern) {
-        return new Finding(
-                kind,
-                lines,
-                share,
-                Optional.of(depth),
-                Optional.of(astern),
-                pullN,
-                dragN,
-                limitN,
-                leastMps,
-                mostMps,
-                mend);
+    static Finding of(Kind kind, Lines about, Sentence title, Sentence text) {
+        return new Finding(kind, about.ids(), title, text, Optional.empty());
     }
 
-    Finding withPull(double pull) {
-        return new Finding(
-                kind, lines, share, depthM, asternM, Optional.of(pull), dragN, limitN, leastMps, mostMps, mend);
-    }
-
-    Finding withDrag(double drag, double limit) {
-        return new Finding(
-                kind,
-                lines,
-                share,
-                depthM,
-                asternM,
-                pullN,
-                Optional.of(drag),
-                Optional.of(limit),
-                leastMps,
-                mostMps,
-                mend);
-    }
-
-    Finding withMend(Mend.Change change, Optional<UUID> line, double value) {
-        return new Finding(
-                kind,
-                lines,
-                share,
-                depthM,
-                asternM,
-                pullN,
-                dragN,
-                limitN,
-                leastMps,
-                mostMps,
-                Optional.of(new Mend(change, line, value)));
+    Finding mendedBy(Change change, String words, Figure figure) {
+        return new Finding(kind, lines, title, text, Optional.of(Mend.by(change, Sentence.of(words, figure))));
     }
 }

@@ -4,16 +4,16 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import org.mosswake.core.rig.DragWindow;
 import org.mosswake.core.spread.Finding.Kind;
-import org.mosswake.core.spread.Finding.Mend.Change;
 import org.mosswake.core.tow.Regime;
 import org.mosswake.core.tow.TowAnswer;
 import org.mosswake.core.tow.TowLimits;
-import org.mosswake.core.tow.TowShape;
+import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Force;
+import org.mosswake.core.units.Sentence;
 import org.mosswake.core.units.SpeedThroughWater;
+import org.mosswake.core.units.SpeedUnit;
 
 /** What can be said of a solved spread, computed, most important first. */
 final class Findings {
@@ -25,6 +25,10 @@ final class Findings {
     private static final double MEANT_LEVEL_M = 6;
     /** Lures whose share out of the water differs by less are spoken of together. */
     private static final double SAME_SHARE = 0.06;
+    /** Shallower is said to be at the surface (m). */
+    private static final double AT_SURFACE_M = 0.02;
+    /** A smaller change of depth is none (m). */
+    private static final double STAYS_M = 0.05;
 
     private final Spread spread;
     private final List<SolvedLine> lines;
@@ -47,17 +51,28 @@ final class Findings {
         speedEffect();
         dragHolds();
         found.addAll(DeepFindings.of(spread, lines));
-        found.addAll(SpeedFindings.of(spread));
+        found.addAll(SpeedFindings.of(spread, lines));
         found.sort(Comparator.comparing(Finding::kind));
         return List.copyOf(found);
     }
 
     private void unsettled() {
         for (SolvedLine line : lines) {
+            Lines who = Lines.of(line);
             if (line.answer() instanceof TowAnswer.Airborne) {
-                found.add(slowedUntilWet(Finding.about(Kind.AIRBORNE, ids(line)), List.of(line)));
+                found.add(slowedUntilWet(
+                        Kind.AIRBORNE,
+                        who,
+                        line.label() + " flies",
+                        Sentence.of("Nothing keeps " + line.label()
+                                + " in the water at this speed, tip height and let-out."),
+                        List.of(line)));
             } else if (line.answer() instanceof TowAnswer.NotConverged) {
-                found.add(Finding.about(Kind.NOT_CONVERGED, ids(line)));
+                found.add(Finding.of(
+                        Kind.NOT_CONVERGED,
+                        who,
+                        line.label() + " has no answer",
+                        Sentence.of("The line could not be solved as it is tied. Check its tackle.")));
             }
         }
     }
@@ -70,7 +85,13 @@ final class Findings {
                     .filter(l -> Math.abs(l.shape().orElseThrow().skippingShare() - share) < SAME_SHARE)
                     .toList();
             left.removeAll(together);
-            found.add(slowedUntilWet(Finding.about(Kind.SKIPS, ids(together)).withShare(share), together));
+            Lines who = Lines.of(together);
+            found.add(slowedUntilWet(
+                    Kind.SKIPS,
+                    who,
+                    who.names() + who.say(" leaves", " leave") + " the water",
+                    Sentence.of("Out of the water {0} of the time.", Figure.share(share)),
+                    together));
         }
     }
 
@@ -81,11 +102,11 @@ final class Findings {
     }
 
     /** Adds the highest speed, in tenths of a knot, at which all of them stay under or float. */
-    private Finding slowedUntilWet(Finding finding, List<SolvedLine> about) {
+    private Finding slowedUntilWet(Kind kind, Lines who, String title, Sentence text, List<SolvedLine> about) {
         double dry = spread.speed().mps();
         double wet = TowLimits.SPEED_MPS.least();
         if (!allStayUnder(about, wet)) {
-            return finding;
+            return Finding.of(kind, who, title, text);
         }
         for (int i = 0; i < 9; i++) {
             double middle = (dry + wet) / 2;
@@ -95,7 +116,9 @@ final class Findings {
                 dry = middle;
             }
         }
-        return finding.withMend(Change.SPEED, Optional.empty(), wet);
+        Figure slow = Figure.speed(SpeedUnit.tenthBelow(wet));
+        Sentence longer = text.and(" At {0} " + who.say("it stays", "they stay") + " under.", slow);
+        return Finding.of(kind, who, title, longer).mendedBy(new Change.Speed(slow.si()), "Slow to {0}", slow);
     }
 
     private boolean allStayUnder(List<SolvedLine> about, double mps) {
@@ -111,37 +134,81 @@ final class Findings {
         line.rigging().reel().ifPresent(reel -> {
             double left = reel.leftM(line.tackle().get(main).line().diameterM(), line.lengthM(main));
             if (left < 0) {
-                found.add(Finding.about(Kind.REEL_SHORT, List.of(line.id()))
-                        .withPlace(0, -left)
-                        .withMend(Change.LET_OUT, Optional.of(line.id()), Math.floor(line.letOutM() + left)));
+                double letOut = Math.floor(line.letOutM() + left);
+                found.add(Finding.of(
+                                Kind.REEL_SHORT,
+                                Lines.of(solved),
+                                solved.label() + ": the reel runs out",
+                                Sentence.of(
+                                        "It carries {0} less than is let out. Rig shows what each reel takes.",
+                                        Figure.distance(-left)))
+                        .mendedBy(new Change.LetOut(line.id(), letOut), takeIn(solved), Figure.distance(letOut)));
             }
         });
     }
 
+    private static String takeIn(SolvedLine line) {
+        return "Take " + line.label() + " in to {0}";
+    }
+
     private void drag(SolvedLine line) {
         line.shape().ifPresent(shape -> {
-            double pull = shape.tensionAtTipN();
+            DragWindow window = line.line().dragWindow(new Force(shape.tensionAtTipN()));
             double set = line.line().strikeDrag().newtons();
-            DragWindow window = line.line().dragWindow(new Force(pull));
-            UUID id = line.line().id();
-            double least = window.least().newtons();
-            double most = window.most().newtons();
             if (window.isEmpty()) {
-                found.add(Finding.about(Kind.DRAG_WINDOW_EMPTY, List.of(id))
-                        .withPull(pull)
-                        .withDrag(set, most));
-            } else if (set < least) {
-                found.add(Finding.about(Kind.DRAG_SLIPS, List.of(id))
-                        .withPull(pull)
-                        .withDrag(set, least)
-                        .withMend(Change.STRIKE_DRAG, Optional.of(id), least));
-            } else if (set > most) {
-                found.add(Finding.about(Kind.DRAG_TOO_TIGHT, List.of(id))
-                        .withPull(pull)
-                        .withDrag(set, most)
-                        .withMend(Change.STRIKE_DRAG, Optional.of(id), most));
+                noDrag(line, window.most());
+            } else if (set < window.least().newtons()) {
+                looseDrag(line, window.least());
+            } else if (set > window.most().newtons()) {
+                tightDrag(line, window.most());
             }
         });
+    }
+
+    private void noDrag(SolvedLine line, Force most) {
+        found.add(Finding.of(
+                Kind.DRAG_WINDOW_EMPTY,
+                Lines.of(line),
+                line.label() + ": no drag works",
+                Sentence.of(
+                        "The water pulls {0}, yet a third of the weakest part is {1}. Rig shows what opens it: slower, lighter, or tied stronger.",
+                        Figure.pull(pull(line)), Figure.pull(most.newtons()))));
+    }
+
+    private void looseDrag(SolvedLine line, Force least) {
+        found.add(Finding.of(
+                        Kind.DRAG_SLIPS,
+                        Lines.of(line),
+                        line.label() + ": drag too loose",
+                        Sentence.of(
+                                "The water alone pulls {0}; drag is set to {1}. Below {2} the line creeps out with no fish on.",
+                                Figure.pull(pull(line)), dragOf(line), Figure.pull(least.newtons())))
+                .mendedBy(
+                        new Change.StrikeDrag(line.line().id(), Math.ceil(least.newtons() * 10) / 10),
+                        setTo(line),
+                        Figure.pull(least.newtons())));
+    }
+
+    private void tightDrag(SolvedLine line, Force most) {
+        found.add(Finding.of(
+                        Kind.DRAG_TOO_TIGHT,
+                        Lines.of(line),
+                        line.label() + ": drag too tight",
+                        Sentence.of(
+                                "Drag is set to {0}. Above {1}, a third of its weakest part or the class of its rod, a hard strike can part one of them.",
+                                dragOf(line), Figure.pull(most.newtons())))
+                .mendedBy(
+                        new Change.StrikeDrag(line.line().id(), Math.floor(most.newtons() * 10) / 10),
+                        setTo(line),
+                        Figure.pull(most.newtons())));
+    }
+
+    private static String setTo(SolvedLine line) {
+        return "Set " + line.label() + " to {0}";
+    }
+
+    private static Figure dragOf(SolvedLine line) {
+        return Figure.pull(line.line().strikeDrag().newtons());
     }
 
     /** Dangers to the crew, by what is tied and set. */
@@ -150,12 +217,15 @@ final class Findings {
                 .filter(line -> line.line().throwsAWeight(spread.speed()))
                 .toList();
         if (!weighted.isEmpty()) {
-            double hardest = weighted.stream()
-                    .flatMap(line -> line.shape().stream())
-                    .mapToDouble(TowShape::tensionAtTipN)
-                    .max()
-                    .orElse(0);
-            found.add(Finding.about(Kind.CARE_WEIGHT, ids(weighted)).withPull(hardest));
+            Lines who = Lines.of(weighted);
+            found.add(
+                    Finding.of(
+                            Kind.CARE_WEIGHT,
+                            who,
+                            "Take care: weights",
+                            Sentence.of(
+                                    "If " + who.say("", "any of ") + who.names()
+                                            + " parts, its weight flies back at the boat. Nobody stands behind a loaded rod, and no leader goes round a hand.")));
         }
         var tight = lines.stream().filter(line -> line.line().heavilyDragged()).toList();
         if (!tight.isEmpty()) {
@@ -163,19 +233,30 @@ final class Findings {
                     .mapToDouble(line -> line.line().strikeDrag().newtons())
                     .max()
                     .orElseThrow();
-            found.add(Finding.about(Kind.CARE_DRAG, ids(tight)).withDrag(most, SpreadLine.HEAVY_DRAG_N));
+            found.add(Finding.of(
+                    Kind.CARE_DRAG,
+                    Lines.of(tight),
+                    "Take care: heavy drag",
+                    Sentence.of(
+                            "At {0} of drag a strike can take a rod, and a person with it. Tether each rod to a cleat with wide webbing.",
+                            Figure.pull(most))));
         }
     }
 
     /** The line with the least room between pull and drag, when all of them hold. */
     private void dragHolds() {
-        boolean warned = found.stream().anyMatch(f -> f.dragN().isPresent());
+        boolean warned = found.stream().anyMatch(f -> f.kind().ofDrag());
         lines.stream()
                 .filter(line -> !warned && line.shape().isPresent())
                 .min(Comparator.comparingDouble(Findings::room))
-                .ifPresent(line -> found.add(Finding.about(Kind.DRAG_HOLDS, ids(line))
-                        .withPull(pull(line))
-                        .withDrag(line.line().strikeDrag().newtons(), 1.2 * pull(line))));
+                .ifPresent(line -> found.add(Finding.of(
+                        Kind.DRAG_HOLDS,
+                        Lines.of(line),
+                        "Drags hold",
+                        Sentence.of(
+                                "Tightest is " + line.label() + ": the water pulls {0}, drag is set to {1}.",
+                                Figure.pull(pull(line)),
+                                dragOf(line)))));
     }
 
     private static double pull(SolvedLine line) {
@@ -210,21 +291,39 @@ final class Findings {
         double lead = a.lureAsternM().orElseThrow() - b.lureAsternM().orElseThrow();
         double depthA = a.shape().orElseThrow().depthM();
         double depthB = b.shape().orElseThrow().depthM();
-        var both = List.of(a.line().id(), b.line().id());
+        Lines both = Lines.of(List.of(a, b));
         if (Math.abs(lead) <= LEVEL_ASTERN_M && Math.abs(depthA - depthB) <= LEVEL_DEPTH_M) {
-            found.add(Finding.about(Kind.LEVEL, both)
-                    .withPlace(
+            found.add(Finding.of(
+                    Kind.LEVEL,
+                    both,
+                    both.names() + " swim level",
+                    levelWords(
                             (depthA + depthB) / 2,
-                            (a.lureAsternM().orElseThrow() + b.lureAsternM().orElseThrow()) / 2));
+                            (a.lureAsternM().orElseThrow() + b.lureAsternM().orElseThrow()) / 2,
+                            a.ride(spread.wake()))));
         } else if (Math.abs(lead) > LEVEL_ASTERN_M && Math.abs(lead) <= MEANT_LEVEL_M) {
             SolvedLine shorter = lead > 0 ? b : a;
-            found.add(Finding.about(Kind.NEARLY_LEVEL, both)
-                    .withPlace(Math.abs(depthA - depthB), Math.abs(lead))
-                    .withMend(
-                            Change.LET_OUT,
-                            Optional.of(shorter.line().id()),
-                            shorter.line().letOutM() + Math.abs(lead)));
+            double letOut = shorter.line().letOutM() + Math.abs(lead);
+            found.add(Finding.of(
+                            Kind.NEARLY_LEVEL,
+                            both,
+                            both.names() + " are not level",
+                            Sentence.of("One runs {0} behind the other.", Figure.distance(Math.abs(lead))))
+                    .mendedBy(
+                            new Change.LetOut(shorter.line().id(), letOut),
+                            "Let " + shorter.label() + " out to {0}",
+                            Figure.distance(letOut)));
         }
+    }
+
+    private static Sentence levelWords(double depthM, double asternM, Optional<SolvedLine.Ride> ride) {
+        String wave = ride.map(known -> " " + known.words() + ".").orElse("");
+        return depthM < AT_SURFACE_M
+                ? Sentence.of("Both at the surface, {0} behind the transom." + wave, Figure.distance(asternM))
+                : Sentence.of(
+                        "Both {0} down, {1} behind the transom." + wave,
+                        Figure.distance(depthM),
+                        Figure.distance(asternM));
     }
 
     /** The line whose depth answers most to a knot. */
@@ -234,16 +333,24 @@ final class Findings {
                         line.depthPerKnotM().isPresent() && line.pullPerKnotN().isPresent())
                 .max(Comparator.comparingDouble(
                         line -> Math.abs(line.depthPerKnotM().orElseThrow())))
-                .ifPresent(line -> found.add(Finding.about(Kind.SPEED_EFFECT, ids(line))
-                        .withPlace(line.depthPerKnotM().orElseThrow(), 0)
-                        .withPull(line.pullPerKnotN().orElseThrow())));
+                .ifPresent(line ->
+                        found.add(Finding.of(Kind.SPEED_EFFECT, Lines.of(line), "What speed does", speedWords(line))));
     }
 
-    private static List<UUID> ids(SolvedLine line) {
-        return List.of(line.line().id());
-    }
-
-    private static List<UUID> ids(List<SolvedLine> lines) {
-        return lines.stream().map(line -> line.line().id()).toList();
+    private static Sentence speedWords(SolvedLine line) {
+        double deeper = line.depthPerKnotM().orElseThrow();
+        double pull = line.pullPerKnotN().orElseThrow();
+        String harder = pull < 0 ? " less" : " more";
+        Figure by = Figure.pull(Math.abs(pull));
+        return Math.abs(deeper) < STAYS_M
+                ? Sentence.of(
+                        "One knot faster, " + line.label() + " stays where it is and pulls {0}" + harder
+                                + ". No line answers more.",
+                        by)
+                : Sentence.of(
+                        "One knot faster, " + line.label() + (deeper < 0 ? " rises" : " sinks") + " {0} and pulls {1}"
+                                + harder + ". No line answers more.",
+                        Figure.distance(Math.abs(deeper)),
+                        by);
     }
 }

@@ -46,7 +46,12 @@ public record SolvedLine(
      * @param crest    counted from the transom
      * @param offCrest share of a wave behind it; negative on the face towards the boat
      */
-    public record Ride(int crest, double offCrest, boolean insideWedge, Wake.Water water) {}
+    public record Ride(int crest, double offCrest, boolean insideWedge, Wake.Water water) {
+        /** {@code Crest 4, in clean water}; the wave is named only where the crests reach. */
+        String words() {
+            return (insideWedge ? "Crest " + crest : "Outside the wake") + ", " + water.words();
+        }
+    }
 
     /** Lure astern of the transom (m). */
     public Optional<Double> lureAsternM() {

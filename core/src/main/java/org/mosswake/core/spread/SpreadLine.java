@@ -17,6 +17,7 @@ import org.mosswake.core.rig.Chain;
 import org.mosswake.core.rig.DragWindow;
 import org.mosswake.core.rig.Reel;
 import org.mosswake.core.rig.Rigging;
+import org.mosswake.core.rig.Seam;
 import org.mosswake.core.rig.Take;
 import org.mosswake.core.tow.BranchedTow;
 import org.mosswake.core.tow.Downrigger;
@@ -274,6 +275,17 @@ public record SpreadLine(
 
     public SpreadLine withRigging(Rigging other) {
         return new SpreadLine(id, holder, letOutM, strikeDrag, tackle, deep, other);
+    }
+
+    /** With another piece in its place, counted from the lure up. */
+    public SpreadLine withPiece(int at, TacklePiece piece) {
+        var all = new ArrayList<>(tackle);
+        all.set(at, piece);
+        return withTackle(all);
+    }
+
+    public SpreadLine withFoot(int at, Seam foot) {
+        return withPiece(at, tackle.get(at).withFoot(foot));
     }
 
     public SpreadLine withTackle(List<TacklePiece> pieces) {

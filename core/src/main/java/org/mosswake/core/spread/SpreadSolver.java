@@ -5,7 +5,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.ToDoubleFunction;
-import org.mosswake.core.gear.Idle;
 import org.mosswake.core.tow.TowAnswer;
 import org.mosswake.core.tow.TowLimits;
 import org.mosswake.core.tow.TowShape;
@@ -28,7 +27,7 @@ public final class SpreadSolver {
                 .map(line -> solve(line, labels.get(line.id()), spread.speed()))
                 .toList();
         List<Finding> findings = new Findings(spread, lines, solver).all();
-        return new SolvedSpread(lines, spread.wake(), findings, ground(spread), slower(spread, findings));
+        return new SolvedSpread(lines, spread.wake(), findings, ground(spread));
     }
 
     private static Optional<TwoSpeeds> ground(Spread spread) {
@@ -36,14 +35,6 @@ public final class SpreadSolver {
                 .flatMap(stream -> spread.here()
                         .headingRad()
                         .map(heading -> TwoSpeeds.of(spread.speed().mps(), heading, stream)));
-    }
-
-    private static Optional<Idle.Remedies> slower(Spread spread, List<Finding> findings) {
-        return findings.stream()
-                .filter(finding -> finding.kind() == Finding.Kind.IDLE_TOO_FAST)
-                .findFirst()
-                .flatMap(finding ->
-                        spread.idle().orElseThrow().remedies(finding.leastMps().orElseThrow()));
     }
 
     private SolvedLine solve(SpreadLine line, String label, SpeedThroughWater speed) {

@@ -1,6 +1,7 @@
 package org.mosswake.core.spread;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +16,8 @@ import org.mosswake.core.turn.TurnFrame;
 import org.mosswake.core.turn.TurnLine;
 import org.mosswake.core.turn.TurnRules;
 import org.mosswake.core.turn.TurnStudy;
+import org.mosswake.core.units.Figure;
+import org.mosswake.core.units.Sentence;
 
 /** A spread's turns: limits, half turns to look at, and the smallest change that lets her turn farther. */
 public final class SpreadTurns {
@@ -120,28 +123,21 @@ public final class SpreadTurns {
     }
 
     /**
-     * A change of one line.
+     * A change of one line that widens a turn.
      *
-     * @param letOutM  the new let-out, or
-     * @param holder   the new holder; neither where the line is best taken in
      * @param limitRad what the side allows then
      * @param enough   true when that is as much as is wanted
      */
-    public record Mend(
-            Side side, UUID line, Optional<Double> letOutM, Optional<Holder> holder, double limitRad, boolean enough) {}
+    public record Widening(Side side, Mend mend, double limitRad, boolean enough) {}
 
-    private record Change(SpreadLine line, Optional<Double> letOutM, Optional<Holder> holder, double cost) {
-        Spread in(Spread spread) {
-            boolean takenIn = letOutM.isEmpty() && holder.isEmpty();
-            return takenIn ? spread.without(line.id()) : spread.with(line);
-        }
-    }
+    /** @param then the spread after the change */
+    private record Trial(Mend mend, Spread then, double cost) {}
 
     /**
      * The smallest change of one of the two lines that foul which lets the boat turn as far as wanted to the tighter side
      * and no less to the other; if none reaches it, the one that gains most. Found by search: every change is simulated.
      */
-    public Optional<Mend> mend(Spread spread) {
+    public Optional<Widening> mend(Spread spread) {
         Map<Side, SideLimit> now = limits(spread);
         Side side = now.get(Side.PORT).limitRad() <= now.get(Side.STARBOARD).limitRad() ? Side.PORT : Side.STARBOARD;
         double before = now.get(side).limitRad();
@@ -149,10 +145,10 @@ public final class SpreadTurns {
         if (before >= WANTED_RAD || now.get(side).firstFoul().isEmpty()) {
             return Optional.empty();
         }
-        Optional<Mend> best = Optional.empty();
-        for (Change change : changes(spread, now.get(side))) {
-            List<TurnLine> changed = lines(change.in(spread));
-            double bar = best.map(Mend::limitRad).orElse(before + WORTH_RAD);
+        Optional<Widening> best = Optional.empty();
+        for (Trial trial : trials(spread, now.get(side))) {
+            List<TurnLine> changed = lines(trial.then());
+            double bar = best.map(Widening::limitRad).orElse(before + WORTH_RAD);
             // Most changes foul where the spread does now, or short of the best so far: those are turned just so far.
             if (study.fouls(changed, side, before + study.stepRad())
                     || study.fouls(changed, side, Math.min(bar, WANTED_RAD))) {
@@ -167,7 +163,7 @@ public final class SpreadTurns {
             if (opposite < other - 1e-6 || (best.isPresent() && limit <= bar && !enough)) {
                 continue;
             }
-            best = Optional.of(new Mend(side, change.line().id(), change.letOutM(), change.holder(), limit, enough));
+            best = Optional.of(new Widening(side, trial.mend(), limit, enough));
             if (enough) {
                 return best;
             }
@@ -175,28 +171,37 @@ public final class SpreadTurns {
         return best;
     }
 
-    private List<Change> changes(Spread spread, SideLimit limit) {
-        var changes = new ArrayList<Change>();
+    private List<Trial> trials(Spread spread, SideLimit limit) {
+        var trials = new ArrayList<Trial>();
         var foul = limit.firstFoul().orElseThrow();
-        addChanges(spread, spread.lines().get(foul.line()), changes);
-        foul.other().ifPresent(other -> addChanges(spread, spread.lines().get(other), changes));
-        changes.sort((a, b) -> Double.compare(a.cost(), b.cost()));
-        return changes;
+        addTrials(spread, spread.lines().get(foul.line()), trials);
+        foul.other().ifPresent(other -> addTrials(spread, spread.lines().get(other), trials));
+        trials.sort(Comparator.comparingDouble(Trial::cost));
+        return trials;
     }
 
-    private void addChanges(Spread spread, SpreadLine line, List<Change> changes) {
+    private void addTrials(Spread spread, SpreadLine line, List<Trial> trials) {
+        String label = Labels.of(spread.lines()).get(line.id());
         double shortest =
                 Math.max(SHORTEST_M, line.letOutM() - line.lengthM(line.tackle().size() - 1) + 1);
         double most = line.letOutM() - line.lengthM(line.tackle().size() - 1) + 400;
         for (double step : LET_OUT_STEPS_M) {
             for (double letOut : new double[] {line.letOutM() - step, line.letOutM() + step}) {
                 if (letOut >= shortest && letOut <= most) {
-                    changes.add(new Change(line.withLetOut(letOut), Optional.of(letOut), Optional.empty(), step));
+                    String words =
+                            letOut < line.letOutM() ? "Take " + label + " in to {0}" : "Let " + label + " out to {0}";
+                    trials.add(new Trial(
+                            Mend.by(new Change.LetOut(line.id(), letOut), Sentence.of(words, Figure.distance(letOut))),
+                            spread.with(line.withLetOut(letOut)),
+                            step));
                 }
             }
         }
         if (spread.lines().size() > 1) {
-            changes.add(new Change(line, Optional.empty(), Optional.empty(), TAKE_IN_COST_M));
+            trials.add(new Trial(
+                    Mend.by(new Change.TakeIn(line.id()), Sentence.of("Take " + label + " out of the spread")),
+                    spread.without(line.id()),
+                    TAKE_IN_COST_M));
         }
         if (line.deep().isPresent()) {
             return;
@@ -205,8 +210,19 @@ public final class SpreadTurns {
             boolean taken = spread.lines().stream()
                     .anyMatch(other -> other.holder().id().equals(holder.id()));
             if (!taken && holder.kind() != HolderKind.DOWNRIGGER) {
-                changes.add(new Change(line.withHolder(holder), Optional.empty(), Optional.of(holder), HOLDER_COST_M));
+                trials.add(new Trial(
+                        Mend.by(
+                                new Change.ToHolder(line.id(), holder.id()),
+                                Sentence.of(moved(line, holder, label) + Sentence.plain(holder.name()))),
+                        spread.with(line.withHolder(holder)),
+                        HOLDER_COST_M));
             }
         }
+    }
+
+    /** A line that changes sides is said to, in the first word. */
+    private static String moved(SpreadLine line, Holder to, String label) {
+        double from = line.holder().tip().starboardM();
+        return from * to.tip().starboardM() < 0 ? "Cross " + label + " over to " : "Move " + label + " to ";
     }
 }

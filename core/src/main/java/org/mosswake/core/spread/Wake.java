@@ -110,8 +110,18 @@ public record Wake(double wavelengthM, double washWidthAtTransomM, double washFa
 
     /** Kind of water a lure swims in. */
     public enum Water {
-        WASH,
-        EDGE,
-        CLEAN
+        WASH("in the wash"),
+        EDGE("at the edge of the wash"),
+        CLEAN("in clean water");
+
+        private final String words;
+
+        Water(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
     }
 }

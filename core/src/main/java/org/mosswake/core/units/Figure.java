@@ -23,6 +23,8 @@ public record Figure(Kind kind, double si) {
         TEMPERATURE,
         /** A difference of temperatures (K): no offset when printed. */
         TEMPERATURE_STEP,
+        /** Drag areas (m²). */
+        AREA,
         /** rad. */
         ANGLE,
         COUNT,
@@ -56,6 +58,10 @@ public record Figure(Kind kind, double si) {
 
     public static Figure step(double kelvin) {
         return new Figure(Kind.TEMPERATURE_STEP, kelvin);
+    }
+
+    public static Figure area(double squareMetres) {
+        return new Figure(Kind.AREA, squareMetres);
     }
 
     public static Figure angle(double radians) {

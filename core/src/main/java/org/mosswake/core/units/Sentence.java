@@ -1,6 +1,7 @@
 package org.mosswake.core.units;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * A short sentence with its figures left open, so that each reader sees them in units of his own.
@@ -24,6 +25,17 @@ public record Sentence(String text, List<Figure> figures) {
 
     public static Sentence of(String text, Figure... figures) {
         return new Sentence(text, List.of(figures));
+    }
+
+    /** With more said after it; places in {@code more} are counted from zero. */
+    public Sentence and(String more, Figure... added) {
+        String shifted = more;
+        for (int i = added.length - 1; i >= 0; i--) {
+            shifted = shifted.replace(PLACES.get(i), PLACES.get(i + figures.size()));
+        }
+        return new Sentence(
+                text + shifted,
+                Stream.concat(figures.stream(), Stream.of(added)).toList());
     }
 
     /** A name that somebody typed, so that nothing in it is taken for the place of a figure. */

@@ -3,10 +3,10 @@ package org.mosswake.core.bench;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -22,10 +22,13 @@ import org.mosswake.core.rig.DragWindow;
 import org.mosswake.core.rig.JointKind;
 import org.mosswake.core.rig.Reel;
 import org.mosswake.core.rig.RigNumbers;
+import org.mosswake.core.rig.Seam;
 import org.mosswake.core.rig.Spool;
 import org.mosswake.core.rig.Take;
+import org.mosswake.core.spread.Change;
 import org.mosswake.core.spread.ClipSeat;
 import org.mosswake.core.spread.DemoSpread;
+import org.mosswake.core.spread.Offered;
 import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.spread.TacklePiece;
 import org.mosswake.core.units.Force;
@@ -132,31 +135,11 @@ class LineBenchTest {
         for (DragMend mend : offered) {
             SpreadLine done = line;
             double mps = now;
-            for (BenchChange change : mend.changes()) {
-                switch (change.what()) {
-                    case SPEED -> mps = change.value().orElseThrow();
-                    case STRIKE_DRAG ->
-                        done = done.withStrikeDrag(new Force(change.value().orElseThrow()));
-                    case LET_OUT -> done = done.withLetOut(change.value().orElseThrow());
-                    case TAKE ->
-                        done = done.withRigging(
-                                done.rigging().withTake(change.take().orElseThrow()));
-                    case LINE, ITEM -> done = swapped(done, change);
-                    case JOINT_ABOVE -> {
-                        int at = change.piece().orElseThrow();
-                        done = BenchChange.withFoot(
-                                done,
-                                at,
-                                done.chain().foot(at).withAbove(change.joint().orElseThrow()));
-                    }
-                    case JOINT_BELOW -> {
-                        int at = change.piece().orElseThrow();
-                        done = BenchChange.withFoot(
-                                done,
-                                at,
-                                done.chain().foot(at).withBelow(change.joint().orElseThrow()));
-                    }
-                    default -> throw new AssertionError(change.what());
+            for (Change change : mend.changes()) {
+                if (change instanceof Change.Speed to) {
+                    mps = to.mps();
+                } else {
+                    done = done(done, (Change.OfLine) change);
                 }
             }
             var solved = LineBench.of(done, "C1", new SpeedThroughWater(mps), ask());
@@ -169,24 +152,33 @@ class LineBenchTest {
         }
     }
 
-    private static SpreadLine swapped(SpreadLine line, BenchChange change) {
-        int at = change.piece().orElseThrow();
-        var pieces = new ArrayList<>(line.tackle());
-        UUID id = change.gear().orElseThrow();
-        pieces.set(
-                at,
-                change.what() == BenchChange.What.LINE
-                        ? pieces.get(at)
-                                .withLine(LINES.stream()
-                                        .filter(item -> item.id().equals(id))
-                                        .findFirst()
-                                        .orElseThrow())
-                        : pieces.get(at)
-                                .withItem(ask().lures().stream()
-                                        .filter(lure -> lure.id().equals(id))
-                                        .findFirst()
-                                        .orElseThrow()));
-        return line.withTackle(pieces);
+    private static SpreadLine done(SpreadLine line, Change.OfLine change) {
+        assertThat(change.line()).isEqualTo(line.id());
+        if (change instanceof Change.StrikeDrag to) {
+            return line.withStrikeDrag(new Force(to.newtons()));
+        } else if (change instanceof Change.LetOut to) {
+            return line.withLetOut(to.metres());
+        } else if (change instanceof Change.TakenBy by) {
+            return line.withRigging(line.rigging().withTake(by.take()));
+        }
+        int at = ((Change.OfPiece) change).piece();
+        TacklePiece piece = line.tackle().get(at);
+        if (change instanceof Change.Joined by) {
+            Seam foot = line.chain().foot(at);
+            return line.withFoot(at, by.below() ? foot.withBelow(by.kind()) : foot.withAbove(by.kind()));
+        } else if (change instanceof Change.TiedOf of) {
+            return line.withPiece(at, piece.withLine(ofId(LINES, of.gear(), LineItem::id)));
+        } else if (change instanceof Change.Carrying item) {
+            return line.withPiece(at, piece.withItem(ofId(ask().lures(), item.gear(), LureItem::id)));
+        }
+        throw new AssertionError(change);
+    }
+
+    private static <T> T ofId(List<T> all, UUID id, Function<T, UUID> idOf) {
+        return all.stream()
+                .filter(one -> idOf.apply(one).equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
@@ -198,11 +190,10 @@ class LineBenchTest {
         var line = new SpreadLine(DemoSpread.id("S1"), DemoSpread.centre(), 40, new Force(60), tackle);
         var speed = SpeedThroughWater.of(8, SpeedUnit.KNOT);
         BenchNote told = note(LineBench.of(line, "S1", speed, ask(true)), Kind.TEETH);
-        UUID wire = told.mends().get(0).changes().get(0).gear().orElseThrow();
+        UUID wire = Offered.by(told.mends().get(0), Change.TiedOf.class).gear();
         assertThat(LINES).anyMatch(item -> item.id().equals(wire) && item.kind() == LineKind.BITE_CABLE);
         assertThat(LineBench.of(line, "S1", speed, ask(false)).notes()).noneMatch(note -> note.kind() == Kind.TEETH);
-        var wired = line.withTackle(
-                BenchChange.withPiece(tackle, 0, tackle.get(0).withLine(item(LineKind.BITE_CABLE, 275))));
+        var wired = line.withPiece(0, tackle.get(0).withLine(item(LineKind.BITE_CABLE, 275)));
         assertThat(LineBench.of(wired, "S1", speed, ask(true)).notes()).noneMatch(note -> note.kind() == Kind.TEETH);
     }
 
@@ -221,7 +212,8 @@ class LineBenchTest {
         assertThat(note.weight()).isEqualTo(Weight.DANGER);
         assertThat(note.mends())
                 .singleElement()
-                .satisfies(mend -> assertThat(mend.changes().get(0).gear()).contains(FAST.id()));
+                .satisfies(mend ->
+                        assertThat(Offered.by(mend, Change.OnReel.class).reel()).isEqualTo(FAST.id()));
     }
 
     @Test
@@ -271,7 +263,7 @@ class LineBenchTest {
         var line = new SpreadLine(DemoSpread.id("S1"), DemoSpread.centre(), 30, new Force(30), tackle);
         BenchNote note = note(bench(line, 2.5), Kind.ATTRACTOR);
         assertThat(note.weight()).isEqualTo(Weight.DANGER);
-        double cut = note.mends().get(0).changes().get(0).value().orElseThrow();
+        double cut = Offered.by(note.mends().get(0), Change.Lengthened.class).metres();
         var mended = line.withTackle(List.of(tackle.get(0).withLength(cut), tackle.get(1)));
         assertThat(note(bench(mended, 2.5), Kind.ATTRACTOR).weight()).isEqualTo(Weight.GOOD);
     }
@@ -280,8 +272,7 @@ class LineBenchTest {
     void moreStretchIsASofterStrike() {
         LineBench eight = bench(ladder(130, 146), 14);
         SpreadLine longer = ladder(130, 146);
-        longer = longer.withTackle(
-                BenchChange.withPiece(longer.tackle(), 1, longer.tackle().get(1).withLength(25)));
+        longer = longer.withPiece(1, longer.tackle().get(1).withLength(25));
         assertThat(bench(longer, 14).shock().orElseThrow().peakN())
                 .isLessThan(eight.shock().orElseThrow().peakN());
     }
@@ -295,7 +286,7 @@ class LineBenchTest {
         assertThat(teeth.sides().get(0).changes()).isEmpty();
         assertThat(teeth.sides().get(1).changes())
                 .singleElement()
-                .satisfies(change -> assertThat(change.gear()).isPresent());
+                .satisfies(change -> assertThat(change).isInstanceOf(Change.TiedOf.class));
         assertThat(ways).extracting(BenchWays.Way::topic).contains(BenchWays.Topic.HOOKS, BenchWays.Topic.GUIDES);
         assertThat(ways).allSatisfy(way -> assertThat(way.sides()).hasSizeGreaterThanOrEqualTo(2));
     }
@@ -327,8 +318,7 @@ class LineBenchTest {
                 LINES, List.of(), List.of(), 12, Optional.empty(), Optional.empty(), false, false, Optional.of(14.0));
         BenchNote said = note(LineBench.of(leaded, "S1", speed, water), Kind.LEAD);
         double kg = said.title().figures().get(0).si();
-        var tied = leaded.withTackle(
-                BenchChange.withPiece(leaded.tackle(), 1, leaded.tackle().get(1).withItem(lead(kg))));
+        var tied = leaded.withPiece(1, leaded.tackle().get(1).withItem(lead(kg)));
         double depth =
                 LineBench.of(tied, "S1", speed, water).shape().orElseThrow().depthM();
         assertThat(depth).isCloseTo(12.5, within(0.1));
@@ -346,7 +336,7 @@ class LineBenchTest {
         var bait = DemoSpread.line("S1", DemoSpread.centre(), 25, LureKind.LIVE_BAIT);
         BenchNote said = note(bench(bait, 2), Kind.WINDOW);
         assertThat(said.weight()).isEqualTo(Weight.PLAIN);
-        double set = said.mends().get(0).changes().get(0).value().orElseThrow();
+        double set = Offered.by(said.mends().get(0), Change.StrikeDrag.class).newtons();
         BenchNote after = note(bench(bait.withStrikeDrag(new Force(set)), 2), Kind.WINDOW);
         assertThat(after.weight()).isEqualTo(Weight.GOOD);
     }
@@ -357,7 +347,8 @@ class LineBenchTest {
         for (double newtons : new double[] {20, 400}) {
             BenchNote said = note(bench(line.withStrikeDrag(new Force(newtons)), 14), Kind.WINDOW);
             assertThat(said.weight()).isEqualTo(Weight.DANGER);
-            double set = said.mends().get(0).changes().get(0).value().orElseThrow();
+            double set =
+                    Offered.by(said.mends().get(0), Change.StrikeDrag.class).newtons();
             assertThat(note(bench(line.withStrikeDrag(new Force(set)), 14), Kind.WINDOW)
                             .weight())
                     .isEqualTo(Weight.GOOD);
@@ -381,12 +372,9 @@ class LineBenchTest {
         LineBench before = LineBench.of(line, "C1", speed, heavy);
         BenchNote said = note(before, Kind.SHOCK);
         assertThat(said.mends()).isNotEmpty();
-        BenchChange longer = said.mends().get(0).changes().get(0);
-        int at = longer.piece().orElseThrow();
-        var mended = line.withTackle(BenchChange.withPiece(
-                line.tackle(),
-                at,
-                line.tackle().get(at).withLength(longer.value().orElseThrow())));
+        var longer = Offered.by(said.mends().get(0), Change.Lengthened.class);
+        int at = longer.piece();
+        var mended = line.withPiece(at, line.tackle().get(at).withLength(longer.metres()));
         assertThat(LineBench.of(mended, "C1", speed, heavy)
                         .shock()
                         .orElseThrow()
@@ -400,8 +388,7 @@ class LineBenchTest {
         LineItem braced = item(LineKind.HOLLOW_BRAID, 15);
         braced = new LineItem(braced.id(), "Braid {3}", braced.kind(), braced.metre(), braced.strength());
         SpreadLine line = ladder(130, 146);
-        line = line.withTackle(
-                BenchChange.withPiece(line.tackle(), 3, line.tackle().get(3).withLine(braced)));
+        line = line.withPiece(3, line.tackle().get(3).withLine(braced));
         RigNumbers whole = RigNumbers.USUAL;
         for (JointKind kind : JointKind.values()) {
             whole = whole.with(RigNumbers.joint(kind), 1);

@@ -68,7 +68,8 @@ class DeepLinesTest {
     void aLiveBaitTowedTooSlowlySwimsUpToTheCable() {
         var bait = DemoSpread.deep("deep", 10, 7, LureKind.LIVE_BAIT, ClipSeat.HALF);
         var slow = finding(DemoSpread.atKnots(1.2, bait), Kind.SWIMS_UP);
-        double enough = slow.mend().orElseThrow().value();
+        double enough = Offered.by(slow, Change.Speed.class).mps();
+        assertThat(Offered.said(slow, 1)).isEqualTo(enough);
         assertThat(kinds(DemoSpread.atKnots(SpeedUnit.KNOT.fromSi(enough) + 0.01, bait)))
                 .doesNotContain(Kind.SWIMS_UP);
         var shortBait = DemoSpread.deep("deep", 10, 3.5, LureKind.LIVE_BAIT, ClipSeat.HALF);
@@ -79,9 +80,9 @@ class DeepLinesTest {
     void theBallOnTheBottomIsSaidAndMended() {
         var line = DemoSpread.deep("deep", 24, 8, LureKind.SQUID, ClipSeat.FULL);
         Finding touching = finding(over(2, 20, line), Kind.TOUCHES_BOTTOM);
-        var mend = touching.mend().orElseThrow();
-        assertThat(mend.change()).isEqualTo(Finding.Mend.Change.CABLE_OUT);
-        var mended = over(2, 20, line.withCableOut(mend.value()));
+        var mend = Offered.by(touching, Change.CableOut.class);
+        assertThat(touching.title().text()).isEqualTo("D1 is on the bottom");
+        var mended = over(2, 20, line.withCableOut(mend.metres()));
         assertThat(kinds(mended)).doesNotContain(Kind.TOUCHES_BOTTOM).contains(Kind.OFF_BOTTOM);
     }
 
@@ -145,6 +146,8 @@ class DeepLinesTest {
                 Optional.empty(),
                 Optional.empty());
         var spread = new Spread(SpeedThroughWater.of(2.2, SpeedUnit.KNOT), 1, List.of(line), here, Optional.empty());
-        assertThat(finding(spread, Kind.BAIT_LAYER).depthM().orElseThrow()).isBetween(-8.0, -4.0);
+        Finding bait = finding(spread, Kind.BAIT_LAYER);
+        assertThat(bait.title().text()).isEqualTo("D1 swims {0} over the bait");
+        assertThat(bait.title().figures().get(0).si()).isBetween(4.0, 8.0);
     }
 }

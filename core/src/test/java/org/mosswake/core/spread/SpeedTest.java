@@ -74,8 +74,9 @@ class SpeedTest {
     void theWindowIsTheOverlapAndNamesWhatNarrowsIt() {
         Spread spread = at(7, Optional.empty(), LureKind.BULLET_SKIRT, LureKind.POPPING_HEAD, LureKind.FEATHER);
         Finding window = finding(spread, Kind.SPEED_WINDOW);
-        assertThat(window.leastMps().orElseThrow()).isCloseTo(6 * KNOT, within(1e-9));
-        assertThat(window.mostMps().orElseThrow()).isCloseTo(9 * KNOT, within(1e-9));
+        assertThat(Offered.said(window, 0)).isCloseTo(6 * KNOT, within(1e-9));
+        assertThat(Offered.said(window, 1)).isCloseTo(9 * KNOT, within(1e-9));
+        assertThat(window.text().text()).isEqualTo("From {0} to {1}; S3 and S2 narrow it.");
         assertThat(window.lines()).containsExactly(DemoSpread.id("l0"), DemoSpread.id("l1"));
     }
 
@@ -83,7 +84,8 @@ class SpeedTest {
     void outsideTheWindowTheNearestSpeedInItIsOffered() {
         Finding out = finding(at(11, Optional.empty(), LureKind.BULLET_SKIRT, LureKind.FEATHER), Kind.OUT_OF_WINDOW);
         assertThat(out.lines()).containsExactly(DemoSpread.id("l1"));
-        assertThat(out.mend().orElseThrow().value()).isCloseTo(10 * KNOT, within(1e-9));
+        assertThat(Offered.by(out, Change.Speed.class).mps()).isCloseTo(10 * KNOT, within(1e-9));
+        assertThat(out.mend().orElseThrow().words().text()).isEqualTo("Slow to {0}");
         Finding none = finding(at(5, Optional.empty(), LureKind.FAST_BULLET, LureKind.LIVE_BAIT), Kind.OUT_OF_WINDOW);
         assertThat(none.mend()).isEmpty();
     }
@@ -92,11 +94,15 @@ class SpeedTest {
     void tooFastAtIdleComesWithRemedies() {
         var idle = Idle.fitted(4 * KNOT, 0.5, 3 * KNOT, 2);
         SolvedSpread solved = new SpreadSolver().solve(at(2.4, Optional.of(idle), LureKind.LIVE_BAIT));
-        assertThat(solved.findings()).anyMatch(f -> f.kind() == Kind.IDLE_TOO_FAST);
-        Idle.Remedies remedies = solved.slower().orElseThrow();
-        assertThat(idle.withDrogue(remedies.drogueAreaM2())).isCloseTo(2.5 * KNOT, within(1e-9));
-        assertThat(remedies.oneEngineMps().orElseThrow()).isCloseTo(4 * KNOT / Math.sqrt(2), within(1e-9));
-        assertThat(remedies.shareInGear()).isCloseTo(2.5 * 2.5 / 16, within(1e-9));
+        Finding said = solved.findings().stream()
+                .filter(f -> f.kind() == Kind.IDLE_TOO_FAST)
+                .findFirst()
+                .orElseThrow();
+        assertThat(said.text().text())
+                .contains("Idle is {0}", "A drogue of {2}", "in gear {3}", "One engine alone makes {4}");
+        assertThat(idle.withDrogue(Offered.said(said, 2))).isCloseTo(2.5 * KNOT, within(1e-9));
+        assertThat(Offered.said(said, 3)).isCloseTo(2.5 * 2.5 / 16, within(1e-9));
+        assertThat(Offered.said(said, 4)).isCloseTo(4 * KNOT / Math.sqrt(2), within(1e-9));
     }
 
     @Test

@@ -15,7 +15,7 @@ import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.gear.Holder;
 import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.spread.Finding.Kind;
-import org.mosswake.core.spread.Finding.Mend.Change;
+import org.mosswake.core.units.Force;
 import org.mosswake.core.units.SpeedUnit;
 
 class SpreadSolverTest {
@@ -55,8 +55,7 @@ class SpreadSolverTest {
         assertThat(says(solver.solve(atKnots(7, a, b)), Kind.LEVEL)).isTrue();
 
         Finding uneven = only(solver.solve(atKnots(7, a, b.withLetOut(77))), Kind.NEARLY_LEVEL);
-        assertThat(uneven.mend().orElseThrow().change()).isEqualTo(Change.LET_OUT);
-        double mended = uneven.mend().orElseThrow().value();
+        double mended = Offered.by(uneven, Change.LetOut.class).metres();
         assertThat(mended).isCloseTo(80, within(0.3));
         assertThat(says(solver.solve(atKnots(7, a, b.withLetOut(mended))), Kind.LEVEL))
                 .isTrue();
@@ -66,8 +65,13 @@ class SpreadSolverTest {
     void aSkippingLureIsMendedByTheHighestSpeedThatKeepsItUnder() {
         SpreadLine popper = line("p", STARBOARD, 30, LureKind.POPPING_HEAD);
         Finding skips = only(solver.solve(atKnots(9.5, popper)), Kind.SKIPS);
-        assertThat(skips.share().orElseThrow()).isBetween(0.05, 1.0);
-        double knots = skips.mend().orElseThrow().value() / SpeedUnit.KNOT.toSi(1);
+        assertThat(Offered.said(skips, 0)).isBetween(0.05, 1.0);
+        double knots =
+                SpeedUnit.KNOT.fromSi(Offered.by(skips, Change.Speed.class).mps());
+        assertThat(Math.abs(10 * knots - Math.round(10 * knots)))
+                .as("whole tenths")
+                .isLessThan(1e-6);
+        assertThat(SpeedUnit.KNOT.fromSi(Offered.said(skips, 1))).isCloseTo(knots, within(1e-9));
         assertThat(knots).isBetween(2.0, 9.5);
         assertThat(says(solver.solve(atKnots(knots - 0.05, popper)), Kind.SKIPS))
                 .isFalse();
@@ -79,9 +83,15 @@ class SpreadSolverTest {
     void judgesStrikeDragAgainstThePullOfTheWater() {
         SpreadLine plug = line("d", STARBOARD, 60, LureKind.LIPPED_PLUG, 0.5);
         Finding slips = only(solver.solve(atKnots(6, plug)), Kind.DRAG_SLIPS);
-        assertThat(slips.limitN().orElseThrow()).isCloseTo(1.2 * slips.pullN().orElseThrow(), within(1e-9));
+        assertThat(Offered.said(slips, 2)).isCloseTo(1.2 * Offered.said(slips, 0), within(1e-9));
+        double set = Offered.by(slips, Change.StrikeDrag.class).newtons();
+        assertThat(says(solver.solve(atKnots(6, plug.withStrikeDrag(new Force(set)))), Kind.DRAG_HOLDS))
+                .isTrue();
         SpreadLine tight = line("d", STARBOARD, 60, LureKind.LIPPED_PLUG, 20);
-        assertThat(says(solver.solve(atKnots(6, tight)), Kind.DRAG_TOO_TIGHT)).isTrue();
+        Finding over = only(solver.solve(atKnots(6, tight)), Kind.DRAG_TOO_TIGHT);
+        double eased = Offered.by(over, Change.StrikeDrag.class).newtons();
+        assertThat(says(solver.solve(atKnots(6, tight.withStrikeDrag(new Force(eased)))), Kind.DRAG_HOLDS))
+                .isTrue();
         SpreadLine right = line("d", STARBOARD, 60, LureKind.LIPPED_PLUG, 5);
         assertThat(says(solver.solve(atKnots(6, right)), Kind.DRAG_HOLDS)).isTrue();
     }
@@ -176,8 +186,9 @@ class SpreadSolverTest {
                         .findFirst()
                         .orElseThrow();
         // 120 m with two of leader: 118 of main line on a reel of 90.
-        assertThat(said.asternM().orElseThrow()).isCloseTo(28, within(1e-6));
-        double mended = said.mend().orElseThrow().value();
+        assertThat(Offered.said(said, 0)).isCloseTo(28, within(1e-6));
+        assertThat(said.mend().orElseThrow().words().text()).startsWith("Take C1 in to");
+        double mended = Offered.by(said, Change.LetOut.class).metres();
         assertThat(new SpreadSolver()
                         .solve(DemoSpread.atKnots(7, reeled.withLetOut(mended)))
                         .findings())

@@ -49,12 +49,13 @@ class SpreadTurnsTest {
     void aMendDoesWhatItSays() {
         var turns = new SpreadTurns(RULES, List.of());
         var before = turns.limits(tight());
-        SpreadTurns.Mend mend = turns.mend(tight()).orElseThrow();
+        SpreadTurns.Widening mend = turns.mend(tight()).orElseThrow();
+        var change = Offered.by(mend.mend(), Change.LetOut.class);
         SpreadLine line = tight().lines().stream()
-                .filter(l -> l.id().equals(mend.line()))
+                .filter(l -> l.id().equals(change.line()))
                 .findFirst()
                 .orElseThrow();
-        Spread mended = tight().with(line.withLetOut(mend.letOutM().orElseThrow()));
+        Spread mended = tight().with(line.withLetOut(change.metres()));
         var after = new SpreadTurns(RULES, List.of()).limits(mended);
         assertThat(after.get(mend.side()).limitRad())
                 .isGreaterThan(before.get(mend.side()).limitRad());
@@ -84,7 +85,7 @@ class SpreadTurnsTest {
         var without = new SpreadTurns(RULES, List.of()).mend(lines);
         var with = new SpreadTurns(RULES, List.of(wide)).mend(lines);
         assertThat(with).isPresent();
-        double had = without.map(SpreadTurns.Mend::limitRad).orElse(0.0);
+        double had = without.map(SpreadTurns.Widening::limitRad).orElse(0.0);
         assertThat(with.orElseThrow().limitRad()).isGreaterThanOrEqualTo(had);
     }
 
@@ -92,10 +93,10 @@ class SpreadTurnsTest {
     @Test
     void aLineIsTakenInAsTheLastResort() {
         var turns = new SpreadTurns(RULES, List.of());
-        SpreadTurns.Mend mend = turns.mend(six()).orElseThrow();
-        assertThat(mend.letOutM()).isEmpty();
-        assertThat(mend.holder()).isEmpty();
-        var after = turns.limits(six().without(mend.line()));
+        SpreadTurns.Widening mend = turns.mend(six()).orElseThrow();
+        assertThat(mend.mend().words().text()).matches("Take [CSP][0-9] out of the spread");
+        var after = turns.limits(
+                six().without(Offered.by(mend.mend(), Change.TakeIn.class).line()));
         assertThat(after.get(mend.side()).limitRad()).isGreaterThanOrEqualTo(mend.limitRad());
     }
 

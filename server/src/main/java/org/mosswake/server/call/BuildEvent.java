@@ -13,6 +13,7 @@ import org.mosswake.core.spread.SpreadTurns;
 import org.mosswake.core.turn.Side;
 import org.mosswake.server.call.CallReply.CountReply;
 import org.mosswake.server.platform.wire.SentenceReply;
+import org.mosswake.server.spread.MendReply;
 import org.mosswake.server.spread.SpreadDraft;
 
 /**
@@ -42,20 +43,10 @@ record BuildEvent(
      */
     record RoomReply(double portDeg, double starboardDeg, Side narrower, List<UUID> fouls) {}
 
-    /** What would let her turn farther; neither let-out nor holder: the line taken in. */
-    record WidenReply(
-            UUID lineId,
-            @Nullable Double letOutM,
-            @Nullable UUID holderId,
-            @Nullable String holderName,
-            double limitDeg) {
-        static WidenReply of(SpreadTurns.Mend mend) {
-            return new WidenReply(
-                    mend.line(),
-                    mend.letOutM().orElse(null),
-                    mend.holder().map(holder -> holder.id()).orElse(null),
-                    mend.holder().map(holder -> holder.name()).orElse(null),
-                    Math.toDegrees(mend.limitRad()));
+    /** What would let her turn farther. */
+    record WidenReply(MendReply mend, double limitDeg) {
+        static WidenReply of(SpreadTurns.Widening wider) {
+            return new WidenReply(MendReply.of(wider.mend()), Math.toDegrees(wider.limitRad()));
         }
     }
 

@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.bench.BenchAsk;
-import org.mosswake.core.bench.BenchChange;
 import org.mosswake.core.bench.BenchNote;
 import org.mosswake.core.bench.BenchWays;
 import org.mosswake.core.bench.LineBench;
@@ -14,7 +13,6 @@ import org.mosswake.core.caution.Caution;
 import org.mosswake.core.rig.BaitRig;
 import org.mosswake.core.rig.DragWindow;
 import org.mosswake.core.rig.Hooks;
-import org.mosswake.core.rig.JointKind;
 import org.mosswake.core.rig.Marks;
 import org.mosswake.core.rig.Pulls;
 import org.mosswake.core.rig.Reel;
@@ -26,6 +24,8 @@ import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.tow.TowShape;
 import org.mosswake.core.units.Force;
 import org.mosswake.server.platform.wire.SentenceReply;
+import org.mosswake.server.spread.MendReply;
+import org.mosswake.server.spread.SpreadChangeReply;
 
 /**
  * One line on the bench.
@@ -102,49 +102,23 @@ record LineBenchReply(
 
     record MarkReply(Marks way, String words, SentenceReply find) {}
 
-    record BenchChangeReply(
-            BenchChange.What what,
-            @Nullable Integer piece,
-            @Nullable UUID gearId,
-            @Nullable Double value,
-            @Nullable JointKind joint,
-            @Nullable Take take) {
-        static List<BenchChangeReply> of(List<BenchChange> changes) {
-            return changes.stream()
-                    .map(change -> new BenchChangeReply(
-                            change.what(),
-                            change.piece().orElse(null),
-                            change.gear().orElse(null),
-                            change.value().orElse(null),
-                            change.joint().orElse(null),
-                            change.take().orElse(null)))
-                    .toList();
-        }
-    }
-
-    /** @param changes none where it must be bought first */
-    record BenchMendReply(SentenceReply words, List<BenchChangeReply> changes) {}
-
     record NoteReply(
             BenchNote.Kind kind,
             BenchNote.Weight weight,
             SentenceReply title,
             SentenceReply text,
-            List<BenchMendReply> mends) {
+            List<MendReply> mends) {
         static NoteReply of(BenchNote note) {
             return new NoteReply(
                     note.kind(),
                     note.weight(),
                     SentenceReply.of(note.title()),
                     SentenceReply.of(note.text()),
-                    note.mends().stream()
-                            .map(mend -> new BenchMendReply(
-                                    SentenceReply.of(mend.words()), BenchChangeReply.of(mend.changes())))
-                            .toList());
+                    note.mends().stream().map(MendReply::of).toList());
         }
     }
 
-    record WaySideReply(SentenceReply text, List<BenchChangeReply> changes) {}
+    record WaySideReply(SentenceReply text, List<SpreadChangeReply> changes) {}
 
     record WayReply(BenchWays.Topic topic, List<WaySideReply> sides) {
         static WayReply of(BenchWays.Way way) {
@@ -152,7 +126,7 @@ record LineBenchReply(
                     way.topic(),
                     way.sides().stream()
                             .map(side -> new WaySideReply(
-                                    SentenceReply.of(side.text()), BenchChangeReply.of(side.changes())))
+                                    SentenceReply.of(side.text()), SpreadChangeReply.of(side.changes())))
                             .toList());
         }
     }

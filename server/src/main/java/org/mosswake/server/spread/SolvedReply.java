@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.gear.DeckPoint;
-import org.mosswake.core.gear.Idle;
 import org.mosswake.core.spread.BranchPlace;
 import org.mosswake.core.spread.DeepPlace;
 import org.mosswake.core.spread.DeepRig;
@@ -14,6 +13,7 @@ import org.mosswake.core.spread.SolvedSpread;
 import org.mosswake.core.spread.TwoSpeeds;
 import org.mosswake.core.spread.Wake;
 import org.mosswake.core.tow.Belly;
+import org.mosswake.server.platform.wire.SentenceReply;
 import org.mosswake.server.tow.TowReply;
 import org.mosswake.server.tow.TowReply.PathPoint;
 
@@ -22,8 +22,7 @@ record SolvedReply(
         List<LineReply> lines,
         WakeReply wake,
         List<FindingReply> findings,
-        @Nullable GroundReply ground,
-        @Nullable SlowerReply slower) {
+        @Nullable GroundReply ground) {
     /** @param tow places behind {@code tip}, which is in the boat frame */
     record LineReply(
             UUID lineId,
@@ -104,18 +103,6 @@ record SolvedReply(
         }
     }
 
-    /** Ways to slow the boat below her idle. */
-    record SlowerReply(
-            double toMps, double drogueAreaM2, @Nullable Double oneEngineMps, double shareInGear) {
-        static SlowerReply of(Idle.Remedies remedies) {
-            return new SlowerReply(
-                    remedies.toMps(),
-                    remedies.drogueAreaM2(),
-                    remedies.oneEngineMps().orElse(null),
-                    remedies.shareInGear());
-        }
-    }
-
     /**
      * The wave a surface lure rides and the water it swims in.
      *
@@ -131,36 +118,17 @@ record SolvedReply(
             Finding.Kind kind,
             boolean warns,
             List<UUID> lineIds,
-            @Nullable Double share,
-            @Nullable Double depthM,
-            @Nullable Double asternM,
-            @Nullable Double pullN,
-            @Nullable Double dragN,
-            @Nullable Double limitN,
-            @Nullable Double leastMps,
-            @Nullable Double mostMps,
+            SentenceReply title,
+            SentenceReply text,
             @Nullable MendReply mend) {
         static FindingReply of(Finding finding) {
             return new FindingReply(
                     finding.kind(),
                     finding.kind().warns(),
                     finding.lines(),
-                    finding.share().orElse(null),
-                    finding.depthM().orElse(null),
-                    finding.asternM().orElse(null),
-                    finding.pullN().orElse(null),
-                    finding.dragN().orElse(null),
-                    finding.limitN().orElse(null),
-                    finding.leastMps().orElse(null),
-                    finding.mostMps().orElse(null),
+                    SentenceReply.of(finding.title()),
+                    SentenceReply.of(finding.text()),
                     finding.mend().map(MendReply::of).orElse(null));
-        }
-    }
-
-    /** @param value in SI: m/s, m or N by the change */
-    record MendReply(Finding.Mend.Change change, @Nullable UUID lineId, double value) {
-        static MendReply of(Finding.Mend mend) {
-            return new MendReply(mend.change(), mend.line().orElse(null), mend.value());
         }
     }
 
@@ -171,7 +139,6 @@ record SolvedReply(
                         .toList(),
                 WakeReply.of(solved.wake()),
                 solved.findings().stream().map(FindingReply::of).toList(),
-                solved.ground().map(GroundReply::of).orElse(null),
-                solved.slower().map(SlowerReply::of).orElse(null));
+                solved.ground().map(GroundReply::of).orElse(null));
     }
 }

@@ -16,6 +16,7 @@ import org.mosswake.core.turn.Side;
 import org.mosswake.core.turn.SideLimit;
 import org.mosswake.core.turn.ThinnedTurn;
 import org.mosswake.core.turn.TurnFrame;
+import org.mosswake.server.spread.MendReply;
 
 /**
  * How far the boat may turn to each side, a half turn to either to look at, and the orders of setting and clearing.
@@ -130,23 +131,10 @@ record TurnsReply(
     record ClearStepReply(UUID lineId, boolean clear, ClearStep.Reason reason) {}
 
     /** The smallest change that lets her turn farther to a side. */
-    record WiderReply(
-            Side side,
-            UUID lineId,
-            @Nullable Double letOutM,
-            @Nullable UUID holderId,
-            @Nullable String holderName,
-            double limitDeg,
-            boolean enough) {
-        static WiderReply of(SpreadTurns.Mend mend) {
+    record WiderReply(Side side, MendReply mend, double limitDeg, boolean enough) {
+        static WiderReply of(SpreadTurns.Widening wider) {
             return new WiderReply(
-                    mend.side(),
-                    mend.line(),
-                    mend.letOutM().orElse(null),
-                    mend.holder().map(holder -> holder.id()).orElse(null),
-                    mend.holder().map(holder -> holder.name()).orElse(null),
-                    tenth(Math.toDegrees(mend.limitRad())),
-                    mend.enough());
+                    wider.side(), MendReply.of(wider.mend()), tenth(Math.toDegrees(wider.limitRad())), wider.enough());
         }
     }
 

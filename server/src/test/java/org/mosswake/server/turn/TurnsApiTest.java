@@ -82,15 +82,16 @@ class TurnsApiTest {
     void theMendOfferedDoesWidenTheTurn(Api api) {
         ObjectNode body = mixed(api);
         JsonNode mend = api.post(api.quietLedger() + "/turns/mend", body).json().get("mend");
-        ObjectNode line = line(body, mend.get("lineId").asString());
+        assertThat(mend.get("mend").get("changes").size()).isEqualTo(1);
+        JsonNode change = mend.get("mend").get("changes").get(0);
+        ObjectNode line = line(body, change.get("lineId").asString());
         String side = mend.get("side").asString().equals("PORT") ? "port" : "starboard";
         double before = turns(api, body).get(side).get("limitDeg").asDouble();
-        if (mend.has("letOutM")) {
-            line.put("letOutM", mend.get("letOutM").asDouble());
-        } else if (mend.has("holderId")) {
-            line.put("holderId", mend.get("holderId").asString());
-        } else {
-            takeIn(body, mend.get("lineId").asString());
+        switch (change.get("what").asString()) {
+            case "LET_OUT" -> line.put("letOutM", change.get("value").asDouble());
+            case "HOLDER" -> line.put("holderId", change.get("holderId").asString());
+            case "TAKE_IN" -> takeIn(body, change.get("lineId").asString());
+            default -> throw new AssertionError(change);
         }
         double after = turns(api, body).get(side).get("limitDeg").asDouble();
         assertThat(after)
