@@ -107,7 +107,7 @@ class DepthIT extends Journey {
         page.getByLabel("Bottom").press("Enter");
         page.keyboard().press("Escape");
         assertThat(page.getByText("P1 is on the bottom")).isVisible();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Let P1 out to")))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Take P1 in to")))
                 .click();
         assertThat(page.getByText("P1 is on the bottom")).hasCount(0);
     }

@@ -55,6 +55,8 @@ public final class Product implements AutoCloseable {
                     Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                     "-Xmx256m",
                     "-XX:+UseSerialGC",
+                    // A journey ends before the second compiler would pay: it costs half of the time.
+                    "-XX:TieredStopAtLevel=1",
                     "-XX:SharedArchiveFile=" + APP.resolve("classes.jsa"),
                     "-Xlog:cds=off",
                     "-Xlog:cds+dynamic=off",
