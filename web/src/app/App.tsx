@@ -1,7 +1,7 @@
-import { QueryClient, QueryClientProvider, useQuery, useQueryClient } from '@tanstack/react-query'
+import { QueryClientProvider, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Suspense, useEffect } from 'react'
 import { BrowserRouter, Navigate, Route, Routes, useNavigate } from 'react-router'
-import { Problem } from '../shared/api/client'
+import { newQueries } from '../shared/api/asking'
 import { loadTheRest } from '../shared/later'
 import { Button } from '../shared/ui/Button'
 import { boats, gearOf } from '../draft/queries'
@@ -12,17 +12,7 @@ import { SpreadChooser } from './spread/SpreadChooser'
 import { BoatPage, BoxPage, PlanPage, PrintPage, RigPage, SpreadPage } from './stations'
 import { Waiting } from './Waiting'
 
-const queries = new QueryClient({
-  defaultOptions: {
-    queries: {
-      refetchOnWindowFocus: false,
-      // A redirect from page to page does not ask the same again.
-      staleTime: 2000,
-      retry: (count, error) => error instanceof Problem && error.away && count < 100,
-      retryDelay: 1000,
-    },
-  },
-})
+const queries = newQueries()
 
 export function App() {
   useEffect(loadTheRest, [])

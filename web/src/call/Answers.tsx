@@ -2,8 +2,7 @@ import { Popover } from 'radix-ui'
 import { useState, type ReactNode } from 'react'
 import { Button } from '../shared/ui/Button'
 import { TypedField } from '../shared/ui/TypedField'
-import { useUnits, type Units } from '../units/UnitsContext'
-import { READ_AS } from '../units/sentence'
+import { FIGURE_OF, useUnits, type Units } from '../units/UnitsContext'
 import type { Answer, Topic } from './queries'
 import { choiceWords, NUMBER_WORDS } from './words'
 
@@ -169,7 +168,7 @@ function Quantity({
   units: Units
   onSet(si: number): void
 }) {
-  const figure = READ_AS[topic.figure ?? '']
+  const figure = FIGURE_OF[topic.figure ?? '']
   const stepFactor = topic.figure === 'TEMPERATURE_STEP' ? units.unit('temperature').factor : 1
   const print = (value: number) => (figure ? units.say(figure, value) : `${+(value / stepFactor).toFixed(2)}`)
   const commit = (typed: string): string | null => {

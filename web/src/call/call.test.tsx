@@ -37,19 +37,19 @@ const spell = (from: string, to: string, tenths: number) => ({
   tenths,
 })
 
-const first = score('M3', [
+const first = score('MIXED', [
   ['A', 30],
   ['B', -5],
 ])
-const second = score('M6', [
+const second = score('BIRDS', [
   ['A', 14],
   ['C', 4],
 ])
 
 const call: Call = {
-  scores: [first, second, score('M1', [['D', -10]])],
+  scores: [first, second, score('LADDER', [['D', -10]])],
   marginTenths: 7,
-  taken: { playbook: 'M3', leastMps: 3, startMps: 3.9, mostMps: 5, sure: 'PRACTICE' },
+  taken: { playbook: 'MIXED', leastMps: 3, startMps: 3.9, mostMps: 5, sure: 'PRACTICE' },
   lines: {
     lines: 2,
     bounds: [
@@ -59,24 +59,24 @@ const call: Call = {
     ],
   },
   bands: [
-    { playbook: 'M6', spells: [spell('08:00', '09:00', 18), spell('09:00', '12:00', 40)] },
-    { playbook: 'M3', spells: [spell('08:00', '12:00', 25)] },
-    { playbook: 'M1', spells: [spell('08:00', '12:00', -10)] },
+    { playbook: 'BIRDS', spells: [spell('08:00', '09:00', 18), spell('09:00', '12:00', 40)] },
+    { playbook: 'MIXED', spells: [spell('08:00', '12:00', 25)] },
+    { playbook: 'LADDER', spells: [spell('08:00', '12:00', -10)] },
   ],
   from: '2026-06-18T08:00:00Z',
   to: '2026-06-18T09:00:00Z',
-  planB: { playbook: 'M6', tenths: 40, at: '2026-06-18T09:00:00Z' },
+  planB: { playbook: 'BIRDS', tenths: 40, at: '2026-06-18T09:00:00Z' },
   worthFinding: [
     {
       topic: 'BIRDS',
       swingTenths: 28,
-      first: 'M6',
+      first: 'BIRDS',
       rankNow: 2,
       by: { topic: 'BIRDS', choice: 'DIVING', value: 40 },
     },
     { topic: 'FORAGE', swingTenths: 15, by: { topic: 'FORAGE', choice: 'PALM' } },
   ],
-  wouldChange: [{ answer: { topic: 'SURFACE', value: 21 }, first: 'M6' }],
+  wouldChange: [{ answer: { topic: 'SURFACE', value: 21 }, first: 'BIRDS' }],
   contradictions: [sentence('Birds dive, yet no bait is marked.')],
   lacks: [sentence('lipped plug'), sentence('bite leader: wire or cable')],
   cautions: [{ caution: 'RULES', words: 'Rules are local.' }],
@@ -127,9 +127,9 @@ const words: Catalogue = {
   ],
   species: [{ species: 'MAHI', words: 'mahi' }],
   playbooks: [
-    { playbook: 'M3', words: 'Mixed surface' },
-    { playbook: 'M6', words: 'Ahead of birds' },
-    { playbook: 'M1', words: 'Fast ladder' },
+    { playbook: 'MIXED', words: 'Mixed surface' },
+    { playbook: 'BIRDS', words: 'Ahead of birds' },
+    { playbook: 'LADDER', words: 'Fast ladder' },
   ],
   schools: [],
   numbers: [],
@@ -210,7 +210,7 @@ describe('figures of a call', () => {
   })
 
   it('shows what leads at some hour, the best of now first', () => {
-    expect(shownBands(call, 2).map((band) => band.playbook)).toEqual(['M3', 'M6'])
+    expect(shownBands(call, 2).map((band) => band.playbook)).toEqual(['MIXED', 'BIRDS'])
     expect(strength(20, 40)).toBe(0.5)
     expect(strength(-3, 40)).toBe(0)
   })
@@ -269,7 +269,7 @@ describe('the why column', () => {
 
   it('says that another than the first is the skipper’s choice', () => {
     const onFirst = vi.fn()
-    why({ call: { ...call, taken: { ...call.taken, playbook: 'M6' } }, onFirst })
+    why({ call: { ...call, taken: { ...call.taken, playbook: 'BIRDS' } }, onFirst })
     expect(screen.getByText('Behind Mixed surface by 0.7: your choice.')).toBeTruthy()
     fireEvent.click(screen.getByText('Back to Mixed surface'))
     expect(onFirst).toHaveBeenCalledOnce()
@@ -336,7 +336,7 @@ describe('bands', () => {
     expect(rows[0]!.getAttribute('aria-label')).toContain('Mixed surface, +2.5 now, for mahi, small tuna…')
     fireEvent.click(rows[1]!)
     fireEvent.keyDown(rows[0]!, { key: 'Enter' })
-    expect(onTake.mock.calls).toEqual([['M6'], ['M3']])
+    expect(onTake.mock.calls).toEqual([['BIRDS'], ['MIXED']])
     expect(screen.getByText('set 2 lines', { selector: 'text' })).toBeTruthy()
     expect(screen.queryByText('brine 6 baits', { selector: 'text' })).toBeNull()
   })

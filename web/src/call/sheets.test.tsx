@@ -17,7 +17,7 @@ const words: Catalogue = {
     { species: 'MAHI', words: 'mahi' },
     { species: 'COHO', words: 'coho' },
   ],
-  playbooks: [{ playbook: 'M3', words: 'Mixed surface' }],
+  playbooks: [{ playbook: 'MIXED', words: 'Mixed surface' }],
   schools: [
     { school: 'FAST', asks: 'Wahoo', sides: ['fast', 'moderate'] },
     { school: 'HOOKS', asks: 'Hooks', sides: ['two in line', 'singles'] },
@@ -326,7 +326,7 @@ describe('the steps of the day', () => {
 describe('where a spread came from', () => {
   const origin = {
     madeAt: '2026-06-17T20:00:00Z',
-    playbook: 'M3',
+    playbook: 'MIXED',
     stories: [{ lineId: 'a', says: [{ text: '{0} out.', figures: [{ kind: 'DISTANCE', si: 84 }] }] }],
     lacks: [{ text: 'lipped plug', figures: [] }],
     notes: [{ text: 'Hold {0}.', figures: [{ kind: 'SPEED', si: 3.858 }] }],

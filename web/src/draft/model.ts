@@ -1,5 +1,6 @@
 /** A spread as it is edited: pure changes of a document, no drawing and no physics. Lengths in metres. */
 import type { Branch, Deep, Draft, Gear, Here, Holder, Kept, Line, Piece } from './queries'
+import { RANGES } from '../shared/api/generated/ranges'
 
 export interface Doc {
   name: string
@@ -7,10 +8,11 @@ export interface Doc {
 }
 
 export const MOST_LINES = 12
-export const LONGEST_LET_OUT_M = 400
+export const LONGEST_LET_OUT_M = RANGES.LineDraft.letOutM.most
 /** Main line always left above the leaders, as core asks. */
 export const LEAST_MAIN_LINE_M = 0.5
-const SPEED_MPS = { least: 0.2, most: 11 }
+const SPEED_MPS = RANGES.SpreadDraft.speedThroughWaterMps
+const DRAG_N = RANGES.LineDraft.strikeDragN
 
 export const docOf = (kept: Kept): Doc => ({ name: kept.name, draft: kept.draft })
 
@@ -65,7 +67,7 @@ export const setLocked = (doc: Doc, lineId: string, locked: boolean): Doc =>
   withLine(doc, lineId, ({ locked: _was, ...line }) => (locked ? { ...line, locked } : line))
 
 export const setDrag = (doc: Doc, lineId: string, newtons: number): Doc =>
-  withLine(doc, lineId, (line) => ({ ...line, strikeDragN: clamp(newtons, 0, 5000) }))
+  withLine(doc, lineId, (line) => ({ ...line, strikeDragN: clamp(newtons, DRAG_N.least, DRAG_N.most) }))
 
 /**
  * Takes the holder; whoever had it gets this line's. What takes a line down belongs to the downrigger: it changes hands
@@ -102,7 +104,7 @@ export function usualDeep(gear: Gear): Deep | undefined {
   return { cableOutM: 10, clipAboveM: 1, ballGearId: ball.gearId, cableGearId: cable.gearId, seat: 'FULL' }
 }
 
-export const LONGEST_CABLE_M = 180
+export const LONGEST_CABLE_M = RANGES.DeepDraft.cableOutM.most
 
 export const setDeep = (doc: Doc, lineId: string, change: Partial<Deep>): Doc =>
   withLine(doc, lineId, (line) => {

@@ -10,6 +10,7 @@ export type Marked = Schemas['MarkedReply']
 export type Lure = Schemas['LureGearBody']
 export type LineGear = Schemas['LineGearBody']
 export type Reel = Schemas['ReelGearBody']
+export type GearColumn = Schemas['GearColumn']
 export type LureKind = Schemas['LureKindReply']
 export type Kept = Schemas['Kept']
 export type Title = Schemas['Title']
@@ -61,6 +62,14 @@ export const gearOf = (boat: string) =>
   queryOptions({
     queryKey: ['gear', boat],
     queryFn: () => ask((api) => api.GET('/api/boats/{boat}/gear', { params: { path: { boat } } })),
+  })
+
+/** What there is to say of each sort of item. */
+export const gearColumns = () =>
+  queryOptions({
+    queryKey: ['gear-columns'],
+    queryFn: () => ask((api) => api.GET('/api/gear/columns')),
+    staleTime: Infinity,
   })
 
 export const lureKinds = () =>

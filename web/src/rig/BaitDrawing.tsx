@@ -6,6 +6,7 @@ import { useUnits } from '../units/UnitsContext'
 import { asSentence, saySentence } from '../units/sentence'
 import type { Bait } from './queries'
 import { BAITS } from './words'
+import { RANGES } from '../shared/api/generated/ranges'
 
 export interface BaitActions {
   kind(kind: Bait['kind']): void
@@ -44,7 +45,7 @@ export function BaitDrawing({ bait, act }: { bait: Bait; act: BaitActions }) {
           what="a length"
           figure="small"
           si={bait.lengthM}
-          range={{ least: 0.04, most: 1.2 }}
+          range={RANGES.RigDraft.baitLengthM}
           onSet={act.length}
         />
         {angle !== undefined && (

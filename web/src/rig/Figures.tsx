@@ -3,6 +3,7 @@ import { QuantityField } from '../shared/ui/QuantityField'
 import { useUnits } from '../units/UnitsContext'
 import { asSentence, saySentence } from '../units/sentence'
 import type { BenchLine } from './queries'
+import { RANGES } from '../shared/api/generated/ranges'
 
 /** How the let-out is found again, in every way at once. */
 export function MarksPanel({
@@ -64,7 +65,7 @@ export function StrikePanel({
           what="a weight"
           figure="mass"
           si={fishKg}
-          range={{ least: 0.2, most: 500 }}
+          range={RANGES.RigBody.fishKg}
           onSet={onFish}
         />
         {shock && (

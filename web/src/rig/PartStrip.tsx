@@ -1,10 +1,11 @@
 import { Button } from '../shared/ui/Button'
 import { QuantityField } from '../shared/ui/QuantityField'
 import { Select } from '../shared/ui/Select'
-import { isJoint, isLine, PIECE_M, type Placed } from './model'
+import { isJoint, isLine, type Placed } from './model'
 import type { BenchLine, Joint, Part } from './queries'
 import type { Dropped } from './ChainStage'
 import { FITTINGS, HOOK_KINDS } from './words'
+import { RANGES } from '../shared/api/generated/ranges'
 
 export interface Item {
   gearId: string
@@ -121,7 +122,7 @@ function Chosen({
             what="a length"
             figure={(part.lengthM ?? 0) < 2 ? 'small' : 'distance'}
             si={part.lengthM ?? 0}
-            range={PIECE_M}
+            range={RANGES.PieceDraft.lengthM}
             onSet={(metres) => act.length(part.piece, metres)}
           />
         )}
@@ -211,7 +212,7 @@ function FittingControls({
         what="a strength"
         figure="pull"
         si={part.strengthN ?? 1000}
-        range={{ least: 10, most: 10_000 }}
+        range={RANGES.FootDraft.fittingN}
         onSet={(newtons) => act.fitting(part, fitting, newtons)}
       />
       {chosen && (
@@ -256,7 +257,7 @@ function HookControls({ bench, act, name }: { bench: BenchLine; act: PartActions
         what="a strength"
         figure="pull"
         si={hookStrengthN}
-        range={{ least: 20, most: 5000 }}
+        range={RANGES.RigDraft.hookStrengthN}
         onSet={(newtons) => act.hooks(hookKind, hookCount, newtons)}
       />
     </>

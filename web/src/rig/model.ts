@@ -1,5 +1,9 @@
 /** Where the parts of a chain are drawn: pure, in px. Lengths in metres, strengths in newtons. */
 import type { BenchLine, Part } from './queries'
+import { RANGES } from '../shared/api/generated/ranges'
+
+/** The shortest piece that is reckoned with, and the longest leader (m). */
+export const PIECE_M = RANGES.PieceDraft.lengthM
 
 export interface Placed {
   part: Part
@@ -130,9 +134,6 @@ export function axisTicks(endN: number, perUnit: number): number[] {
   for (let value = 0; value <= end + 1e-9; value += step) ticks.push(value * perUnit)
   return ticks
 }
-
-/** The shortest piece that is reckoned with, and the longest leader (m). */
-export const PIECE_M = { least: 0.5, most: 60 }
 
 /** A length stretched by a drag of so many px: twice as long for every 120. */
 export const stretched = (metres: number, px: number): number => {

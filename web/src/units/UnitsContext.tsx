@@ -1,5 +1,5 @@
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react'
-import { parse, print, printNumber, unitOf, type Quantity, type Unit } from './model'
+import { fromSi, parse, print, printNumber, unitOf, type Quantity, type Unit } from './model'
 
 /** What a figure is of; each can be read in a unit of its own. */
 export type Figure = 'distance' | 'small' | 'speed' | 'mass' | 'pull' | 'temperature'
@@ -11,6 +11,16 @@ export const FIGURES: Record<Figure, { quantity: Quantity; choices: readonly str
   mass: { quantity: 'mass', choices: ['KILOGRAM', 'POUND', 'OUNCE'], words: 'Weight of lures and leads' },
   pull: { quantity: 'force', choices: ['KILOGRAM_FORCE', 'POUND_FORCE', 'NEWTON'], words: 'Pull and drag' },
   temperature: { quantity: 'temperature', choices: ['CELSIUS', 'FAHRENHEIT'], words: 'Temperature' },
+}
+
+/** What the server calls a figure that is read in any unit of its kind. */
+export const FIGURE_OF: Readonly<Record<string, Figure>> = {
+  DISTANCE: 'distance',
+  SMALL: 'small',
+  SPEED: 'speed',
+  MASS: 'mass',
+  PULL: 'pull',
+  TEMPERATURE: 'temperature',
 }
 
 export type UnitChoice = Record<Figure, string>
@@ -47,6 +57,13 @@ export function unitsOf(choice: UnitChoice, choose: Units['choose'] = () => {}):
     figure: (figure, si) => printNumber(FIGURES[figure].quantity, si, unit(figure)),
     read: (figure, typed) => parse(FIGURES[figure].quantity, typed, unit(figure)),
   }
+}
+
+/** To five digits, for a field that is typed over: what is shown and kept again is the same. */
+export function exactly(units: Units, figure: Figure, si: number): string {
+  const own = units.unit(figure)
+  const unit = own.id === 'KILOGRAM' && si < 1 ? unitOf('mass', 'GRAM') : own
+  return `${Number(fromSi(si, unit).toPrecision(5))} ${unit.symbol}`
 }
 
 export const defaultUnits = unitsOf(DEFAULTS)

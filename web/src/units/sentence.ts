@@ -1,5 +1,5 @@
 /** Sentences whose figures are left open: printed in the reader's units and on the clock of the place. */
-import type { Figure, Units } from './UnitsContext'
+import type { Units } from './UnitsContext'
 
 export interface OpenFigure {
   readonly kind: string
@@ -9,16 +9,6 @@ export interface OpenFigure {
 export interface OpenSentence {
   readonly text: string
   readonly figures: readonly OpenFigure[]
-}
-
-/** Kinds of figure that are typed in the reader's unit; the others are plain numbers. */
-export const READ_AS: Record<string, Figure> = {
-  DISTANCE: 'distance',
-  SMALL: 'small',
-  SPEED: 'speed',
-  MASS: 'mass',
-  PULL: 'pull',
-  TEMPERATURE: 'temperature',
 }
 
 const FOOT_M = 0.3048

@@ -1,6 +1,6 @@
 import { useState } from 'react'
-import { useUnits, type Units } from '../../units/UnitsContext'
-import { READ_AS, sayFigure } from '../../units/sentence'
+import { FIGURE_OF, useUnits, type Units } from '../../units/UnitsContext'
+import { sayFigure } from '../../units/sentence'
 import type { Schemas } from '../api/client'
 import { Button } from './Button'
 import { MarkedNote } from './MarkedNote'
@@ -150,7 +150,7 @@ function Row({
   units: Units
   onSet(value: number | null): void
 }) {
-  const figure = READ_AS[one.figure]
+  const figure = FIGURE_OF[one.figure]
   const isWeight = weighs(one)
   const print = (si: number) => printed(one, si, units)
   const commit = (typed: string): string | null => {

@@ -10,6 +10,7 @@ import { TypedField } from '../../shared/ui/TypedField'
 import { boats, saveBoat, type Boat, type Holder } from '../../draft/queries'
 import { BoatDrawing } from './BoatDrawing'
 import { added, KINDS, propSpread, removed, withFigure, withHolder, withoutDrogue } from './model'
+import { RANGES } from '../../shared/api/generated/ranges'
 
 const MOST_HOLDERS = 40
 
@@ -189,7 +190,7 @@ function HolderStrip({ boat, holder, change }: { boat: Boat; holder: Holder; cha
         what="a length"
         figure="distance"
         si={holder.tip.asternM}
-        range={{ least: -60, most: 20 }}
+        range={RANGES.PointBody.asternM}
         onSet={place('tip', 'asternM')}
       />
       <Measure
@@ -223,7 +224,7 @@ function BoatStrip({ boat, change }: { boat: Boat; change(boat: Boat): void }) {
         what="a length"
         figure="distance"
         si={boat.lengthM}
-        range={{ least: 2, most: 60 }}
+        range={RANGES.BoatBody.lengthM}
         onSet={(lengthM) => change({ ...boat, lengthM })}
       />
       <Measure
@@ -232,7 +233,7 @@ function BoatStrip({ boat, change }: { boat: Boat; change(boat: Boat): void }) {
         what="a length"
         figure="distance"
         si={boat.beamM}
-        range={{ least: 0.6, most: 15 }}
+        range={RANGES.BoatBody.beamM}
         onSet={(beamM) => change({ ...boat, beamM })}
       />
       <Field label="Engines">
@@ -268,7 +269,7 @@ function BoatStrip({ boat, change }: { boat: Boat; change(boat: Boat): void }) {
             what="a speed"
             figure="speed"
             si={boat.idleMps}
-            range={{ least: 0.3, most: 6 }}
+            range={RANGES.BoatBody.idleMps}
             onSet={(idleMps) => change({ ...boat, idleMps })}
           />
         )}

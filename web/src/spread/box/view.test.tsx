@@ -6,7 +6,35 @@ import * as queries from '../../draft/queries'
 import { gear } from '../../draft/test/fixtures'
 import { BoxView } from './BoxView'
 
+const { gearColumns } = queries
+
 let client: QueryClient
+
+const column = (change: Partial<queries.GearColumn> & { name: string }): queries.GearColumn => ({
+  field: change.name,
+  reads: 'NUMBER',
+  factor: 1,
+  unit: '',
+  choices: [],
+  ...change,
+})
+const choice = (name: string, words: string, values: readonly string[]) =>
+  column({
+    name,
+    words,
+    reads: 'CHOICE',
+    without: 'by its words',
+    choices: values.map((value) => ({ value, words: value.toLowerCase() })),
+  })
+const LURE_COLUMNS = [
+  column({ name: 'name', words: 'Name', reads: 'TEXT' }),
+  column({ name: 'kind', reads: 'CHOICE' }),
+  choice('colourRole', 'Colour role', ['IMITATOR', 'ATTRACTOR']),
+  choice('shade', 'Shade', ['DARK', 'LIGHT']),
+  column({ name: 'mass_g', field: 'massKg', words: 'Weight', factor: 0.001, figure: 'MASS' }),
+  column({ name: 'drag_area_cm2', field: 'dragAreaM2', words: 'Drag area', factor: 1e-4, unit: 'cm²' }),
+  column({ name: 'slowest_kn', field: 'slowestMps', words: 'Works from', figure: 'SPEED', without: 'any' }),
+]
 
 const show = (box = gear) =>
   render(
@@ -31,6 +59,7 @@ beforeEach(() => {
       },
     ],
   )
+  client.setQueryData(gearColumns().queryKey, { lure: LURE_COLUMNS, line: [], reel: [] })
   vi.spyOn(client, 'invalidateQueries').mockResolvedValue()
 })
 
@@ -67,8 +96,29 @@ describe('the box on the page', () => {
     show()
     fireEvent.change(screen.getByLabelText('Add to the box'), { target: { value: lure.kind } })
     expect((screen.getByLabelText('Works from', { exact: false }) as HTMLInputElement).value).toBe(
-      String(Number(((3 * 3600) / 1852).toPrecision(6))),
+      '5.8315 kn',
     )
+  })
+
+  it('reads any unit of its kind, and keeps nothing where something cannot be read', async () => {
+    const save = vi.spyOn(queries, 'saveLure').mockImplementation((_boat, body) => Promise.resolve(body))
+    show()
+    fireEvent.click(screen.getByRole('button', { name: lure.name }))
+    const type = (label: string, value: string) =>
+      fireEvent.change(screen.getByLabelText(label, { exact: false }), { target: { value } })
+    type('Weight', 'heavy')
+    const form = screen.getByRole('button', { name: 'Keep it' }).closest('form')!
+    expect(form.checkValidity()).toBe(false)
+    type('Weight', '1 1/2 oz')
+    type('Drag area', '4,5')
+    type('Works from', '')
+    expect(form.checkValidity()).toBe(true)
+    fireEvent.click(screen.getByRole('button', { name: 'Keep it' }))
+    await settled()
+    const kept = save.mock.calls[0]![1]
+    expect(kept.massKg).toBeCloseTo(0.04252, 5)
+    expect(kept.dragAreaM2).toBeCloseTo(4.5e-4, 9)
+    expect('slowestMps' in kept).toBe(false)
   })
 
   it('begins a reel with a line that is aboard', async () => {

@@ -2,9 +2,10 @@ import { Button } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Select'
 import { QuantityField } from '../../shared/ui/QuantityField'
 import type { Figure } from '../../units/UnitsContext'
-import { leastLetOut, LONGEST_CABLE_M, LONGEST_LET_OUT_M } from '../../draft/model'
+import { leastLetOut, LONGEST_LET_OUT_M } from '../../draft/model'
 import type { Line } from '../../draft/queries'
 import { SEEN_WORDS, type Seen, type SeenKind } from './model'
+import { RANGES } from '../../shared/api/generated/ranges'
 
 const POUND_N = 4.4482216152605
 const LINE_WORDS = { MONO: 'mono', BRAID: 'braid', FLUOROCARBON: 'fluorocarbon' } as const
@@ -46,7 +47,7 @@ export function SeenRow({
         label="Seen at"
         figure="distance"
         value={seen.seenM}
-        range={[0.1, 300]}
+        range={RANGES.ObservationBody.seenM}
         onSet={(seenM) => onChange({ ...seen, seenM })}
       />
       at
@@ -54,7 +55,7 @@ export function SeenRow({
         label="Speed then"
         figure="speed"
         value={seen.speedThroughWaterMps}
-        range={[0.2, 11]}
+        range={RANGES.ObservationBody.speedThroughWaterMps}
         onSet={(speedThroughWaterMps) => onChange({ ...seen, speedThroughWaterMps })}
       />
       {seen.stated ? (
@@ -64,7 +65,7 @@ export function SeenRow({
           label="Cable out then"
           figure="distance"
           value={towed.deep.cableOutM}
-          range={[2, LONGEST_CABLE_M]}
+          range={RANGES.DeepDraft.cableOutM}
           onSet={(cableOutM) =>
             onChange({ ...seen, line: { ...towed, deep: { ...towed.deep!, cableOutM } } })
           }
@@ -75,7 +76,7 @@ export function SeenRow({
           label="Let out then"
           figure="distance"
           value={towed.letOutM}
-          range={[leastLetOut(towed), LONGEST_LET_OUT_M]}
+          range={{ least: leastLetOut(towed), most: LONGEST_LET_OUT_M }}
           onSet={(letOutM) => onChange({ ...seen, line: { ...towed, letOutM } })}
           after="let out"
         />
@@ -99,7 +100,7 @@ function Stated({ stated, onSet }: { stated: StatedLine; onSet(stated: StatedLin
         label="Stated strength"
         figure="pull"
         value={stated.strengthN}
-        range={[10, 5000]}
+        range={{ least: 10, most: 5000 }}
         onSet={(strengthN) => onSet({ ...stated, strengthN })}
       />
       <Select
@@ -117,7 +118,7 @@ function Stated({ stated, onSet }: { stated: StatedLine; onSet(stated: StatedLin
         label="Stated let-out"
         figure="distance"
         value={stated.letOutM}
-        range={[2, LONGEST_LET_OUT_M]}
+        range={{ least: 2, most: LONGEST_LET_OUT_M }}
         onSet={(letOutM) => onSet({ ...stated, letOutM })}
         after="let out"
       />
@@ -129,25 +130,20 @@ function Field({
   label,
   figure,
   value,
-  range: [least, most],
+  range,
   onSet,
   after = '',
 }: {
   label: string
   figure: Figure
   value: number
-  range: readonly [number, number]
+  range: { least: number; most: number }
   onSet(value: number): void
   after?: string
 }) {
   return (
     <span className="flex items-center gap-1.5">
-      <QuantityField
-        {...{ label, figure, onSet }}
-        what={label.toLowerCase()}
-        si={value}
-        range={{ least, most }}
-      />
+      <QuantityField {...{ label, figure, onSet }} what={label.toLowerCase()} si={value} range={range} />
       {after}
     </span>
   )

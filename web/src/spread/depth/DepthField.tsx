@@ -9,8 +9,9 @@ import { waysTo, type Sought, type Ways } from '../../draft/queries'
 import type { Change, Editing } from '../../draft/useEditor'
 import { knobNow, turnKnob, type Knob } from './model'
 import { KNOB_WORDS, rangeWords, sayKnob, stopWords } from './sentences'
+import { RANGES } from '../../shared/api/generated/ranges'
 
-const DEPTH_M = { least: 0.1, most: 300 }
+const DEPTH_M = RANGES.DepthBody.depthM
 const KNOBS: readonly Knob[] = ['letOut', 'cable', 'lead', 'speed']
 
 /** Type a depth and see what brings the lure there: let-out or cable, lead, speed; each with what it can reach. */

@@ -3,8 +3,9 @@ import { QuantityField } from '../../shared/ui/QuantityField'
 import { isLead, setDeep } from '../../draft/model'
 import type { Deep, Gear, Line } from '../../draft/queries'
 import type { Editing } from '../../draft/useEditor'
+import { RANGES } from '../../shared/api/generated/ranges'
 
-const CLIP_ABOVE_M = { least: 0.5, most: 60 }
+const CLIP_ABOVE_M = RANGES.DeepDraft.clipAboveM
 
 /** Ball, cable, clip and how deep the line sits in it. */
 export function DeepRow({

@@ -5,6 +5,7 @@ import { useUnits } from '../../units/UnitsContext'
 import { insertPiece, isLead, removePiece, setBranch, setPiece } from '../../draft/model'
 import type { Branch, Gear, Line, Piece } from '../../draft/queries'
 import type { Editing } from '../../draft/useEditor'
+import { RANGES } from '../../shared/api/generated/ranges'
 
 /** One piece of line with what is tied at its foot. */
 export function PieceRow({
@@ -154,7 +155,7 @@ function MainLength({ line }: { line: Line }) {
   return <span className="font-mono">{units.say('distance', line.letOutM - leaders)} of it out</span>
 }
 
-const PIECE_M = { least: 0.5, most: 100 }
+const PIECE_M = RANGES.PieceDraft.lengthM
 
 function PieceLength({ piece, onSet }: { piece: { lengthM?: number }; onSet(lengthM: number): void }) {
   return (

@@ -9,6 +9,7 @@ import { percent, rideWords } from '../why/sentences'
 import { Cell } from './Cell'
 import { signed } from './lengths'
 import { Stepper } from './Stepper'
+import { RANGES } from '../../shared/api/generated/ranges'
 
 export function RunsAt({
   line,
@@ -116,7 +117,7 @@ export function Speed({ editor, ground }: { editor: Editing; ground: Ground | un
         figure="speed"
         si={editor.doc.draft.speedThroughWaterMps}
         step={0.1}
-        range={{ least: 0.2, most: 11 }}
+        range={RANGES.SpreadDraft.speedThroughWaterMps}
         onSet={(si) => editor.edit((doc) => setSpeed(doc, si))}
       />
       <span className="text-slate" data-testid="over-ground">

@@ -7,8 +7,9 @@ import { saySentence } from '../../units/sentence'
 import { Note } from '../why/WhyColumn'
 import { turnSaid, widerTo } from './sentences'
 import type { Turning } from './useTurns'
+import { RANGES } from '../../shared/api/generated/ranges'
 
-const RADIUS_M = { least: 8, most: 400 }
+const RADIUS_M = RANGES.TurnsBody.radiusM
 
 /** How far she turns to each side, what fouls first, and the change that widens it. */
 export function TurnNote({

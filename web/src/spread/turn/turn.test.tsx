@@ -94,7 +94,7 @@ describe('the note of a turn', () => {
     const radius = screen.getByLabelText('Radius of the turn')
     fireEvent.change(radius, { target: { value: '3' } })
     fireEvent.keyDown(radius, { key: 'Enter' })
-    expect(screen.getByRole('alert').textContent).toContain('8.0 m to 400 m')
+    expect(screen.getByRole('alert').textContent).toContain('5.0 m to 2000 m')
     fireEvent.change(radius, { target: { value: '25' } })
     fireEvent.keyDown(radius, { key: 'Enter' })
     expect(onRadius).toHaveBeenCalledWith(25)

@@ -772,6 +772,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gear/columns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["columns"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/line-kinds/{kind}": {
         parameters: {
             query?: never;
@@ -928,7 +944,7 @@ export interface components {
         };
         BandReply: {
             /** @enum {string} */
-            playbook: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            playbook: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
             spells: components["schemas"]["SpellReply"][];
         };
         Batch: {
@@ -1110,7 +1126,7 @@ export interface components {
             linesIn?: string;
             place: components["schemas"]["PlaceBody"];
             /** @enum {string} */
-            playbook?: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            playbook?: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
             /** Format: double */
             runOutMin?: number;
         };
@@ -1160,7 +1176,7 @@ export interface components {
         ChangeReply: {
             answer: components["schemas"]["AnswerBody"];
             /** @enum {string} */
-            first: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            first: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
         };
         Changed: {
             fished?: string;
@@ -1172,6 +1188,10 @@ export interface components {
         Checked: {
             /** Format: uuid */
             lineId: string;
+        };
+        Choice: {
+            value: string;
+            words: string;
         };
         ChoiceReply: {
             /** @enum {string} */
@@ -1456,6 +1476,26 @@ export interface components {
             lines: components["schemas"]["LineGearBody"][];
             lures: components["schemas"]["LureGearBody"][];
             reels: components["schemas"]["ReelGearBody"][];
+        };
+        GearColumn: {
+            choices: components["schemas"]["Choice"][];
+            /** Format: double */
+            factor: number;
+            field: string;
+            /** @enum {string} */
+            figure?: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            name: string;
+            /** @enum {string} */
+            reads: "TEXT" | "WHOLE" | "NUMBER" | "CHOICE" | "LINE";
+            unit: string;
+            with?: string;
+            without?: string;
+            words?: string;
+        };
+        GearColumns: {
+            line: components["schemas"]["GearColumn"][];
+            lure: components["schemas"]["GearColumn"][];
+            reel: components["schemas"]["GearColumn"][];
         };
         GoodsReply: {
             /** Format: double */
@@ -1779,7 +1819,7 @@ export interface components {
             lines: components["schemas"]["CountReply"];
             notes: components["schemas"]["SentenceReply"][];
             /** @enum {string} */
-            playbook: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            playbook: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
             /** Format: double */
             points: number;
             room: components["schemas"]["RoomReply"];
@@ -1895,7 +1935,7 @@ export interface components {
             lacks: components["schemas"]["SentenceReply"][];
             notes: components["schemas"]["SentenceReply"][];
             /** @enum {string} */
-            playbook: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            playbook: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
             stories: components["schemas"]["StoryReply"][];
             /** Format: int32 */
             version: number;
@@ -1906,7 +1946,7 @@ export interface components {
             madeAt: string;
             notes: components["schemas"]["SentenceReply"][];
             /** @enum {string} */
-            playbook?: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            playbook?: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
             stories: components["schemas"]["StoryReply"][];
             /** Format: int32 */
             version: number;
@@ -1995,7 +2035,7 @@ export interface components {
             /** Format: date-time */
             at?: string;
             /** @enum {string} */
-            playbook: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            playbook: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
             /** Format: int32 */
             tenths: number;
         };
@@ -2017,7 +2057,7 @@ export interface components {
         };
         PlaybookWords: {
             /** @enum {string} */
-            playbook: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            playbook: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
             words: string;
         };
         Point: {
@@ -2110,7 +2150,7 @@ export interface components {
             /** Format: double */
             fishKg?: number;
             /** @enum {string} */
-            playbook?: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            playbook?: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
             /** Format: uuid */
             spreadId?: string;
             timeZone: string;
@@ -2195,7 +2235,7 @@ export interface components {
         };
         ScoreReply: {
             /** @enum {string} */
-            playbook: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            playbook: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
             reasons: components["schemas"]["ReasonReply"][];
             targets: ("WAHOO" | "TUNA" | "MAHI" | "KING" | "SAILFISH" | "SCHOOL_BLUEFIN" | "STRIPED_BASS" | "CHINOOK" | "COHO")[];
             /** Format: int32 */
@@ -2502,7 +2542,7 @@ export interface components {
             /** Format: double */
             mostMps: number;
             /** @enum {string} */
-            playbook: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            playbook: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
             /** Format: double */
             startMps: number;
             /** @enum {string} */
@@ -2665,7 +2705,7 @@ export interface components {
         UnknownReply: {
             by: components["schemas"]["AnswerBody"];
             /** @enum {string} */
-            first?: "M1" | "M2" | "M3" | "M4" | "M5" | "M6" | "M7" | "M8" | "M9" | "M10" | "M11" | "M12" | "M13" | "M14" | "M15" | "M16" | "M17";
+            first?: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
             /** Format: int32 */
             rankNow?: number;
             /** Format: int32 */
@@ -4204,6 +4244,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DayReply"];
+                };
+            };
+        };
+    };
+    columns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GearColumns"];
                 };
             };
         };

@@ -39,9 +39,10 @@ class ArrowsTest {
             slices().matching("org.mosswake.core.(*)..").should().beFreeOfCycles();
 
     @ArchTest
-    static final ArchRule ONLY_JAVA_AND_THE_SUN = classes()
+    static final ArchRule ONLY_JAVA_THE_SUN_AND_NUMERICS = classes()
             .should()
-            .onlyDependOnClassesThat(resideInAnyPackage("org.mosswake.core..", "java..", "org.shredzone.."));
+            .onlyDependOnClassesThat(
+                    resideInAnyPackage("org.mosswake.core..", "java..", "org.shredzone..", "org.hipparchus.."));
 
     @ArchTest
     static final ArchRule NO_WALL_CLOCK = noClasses()

@@ -82,7 +82,7 @@ public final class WarmDay {
     static FirstSpread.Wish sixLines() {
         Situation s = situation();
         return new FirstSpread.Wish(
-                s, s.numbers().playbook(PlaybookId.M3), 6, List.of(), new LightDepth.Band(9, 18), UUID::randomUUID);
+                s, s.numbers().playbook(PlaybookId.MIXED), 6, List.of(), new LightDepth.Band(9, 18), UUID::randomUUID);
     }
 
     /** The six lines as the call finds them. */

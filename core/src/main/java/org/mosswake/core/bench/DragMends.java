@@ -17,6 +17,7 @@ import org.mosswake.core.rig.Take;
 import org.mosswake.core.spread.Change;
 import org.mosswake.core.spread.LineSolver;
 import org.mosswake.core.spread.SpreadLine;
+import org.mosswake.core.tow.Boundary;
 import org.mosswake.core.tow.TowAnswer;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Force;
@@ -277,17 +278,7 @@ final class DragMends {
         if (least >= most || !open(windowAt.apply(least))) {
             return Optional.empty();
         }
-        double low = least;
-        double high = most;
-        for (int i = 0; i < 14; i++) {
-            double middle = (low + high) / 2;
-            if (open(windowAt.apply(middle))) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return Optional.of(low);
+        return Optional.of(Boundary.lastYes(least, most, 14, value -> open(windowAt.apply(value))));
     }
 
     /** With room to set a drag by hand in it. */

@@ -1,9 +1,7 @@
 package org.mosswake.core.build;
 
 import java.util.Optional;
-import java.util.Set;
 import org.mosswake.core.call.Playbook;
-import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.call.Situation;
 import org.mosswake.core.call.Slot;
 import org.mosswake.core.call.Topic;
@@ -19,8 +17,6 @@ final class Depths {
     private static final double CLEAR_M = 0.3;
     /** As good as a depth that is sought (m). */
     private static final double NEAR_M = 0.25;
-    /** These tap the bottom whatever swims over it. */
-    private static final Set<PlaybookId> STAY_DOWN = Set.of(PlaybookId.M11, PlaybookId.M13, PlaybookId.M14);
 
     private final Playbook p;
     private final Optional<Double> bottom;
@@ -32,8 +28,9 @@ final class Depths {
     Depths(Situation s, Playbook p, LightDepth.Band byLight) {
         this.p = p;
         this.bottom = s.conditions().number(Topic.DEPTH);
-        this.bait =
-                STAY_DOWN.contains(p.id()) ? Optional.empty() : s.conditions().bait();
+        this.bait = p.is(Playbook.Trait.STAYS_DOWN)
+                ? Optional.empty()
+                : s.conditions().bait();
         this.byLight = byLight;
     }
 

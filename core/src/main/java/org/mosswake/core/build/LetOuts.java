@@ -3,7 +3,7 @@ package org.mosswake.core.build;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.mosswake.core.call.PlaybookId;
+import org.mosswake.core.call.Playbook;
 import org.mosswake.core.call.School;
 import org.mosswake.core.call.Slot;
 import org.mosswake.core.gear.Holder;
@@ -145,7 +145,7 @@ final class LetOuts {
             if (place.isEmpty()) {
                 return Optional.empty();
             }
-            boolean fast = r.wish().p().id() == PlaybookId.M1;
+            boolean fast = r.wish().p().is(Playbook.Trait.FAST);
             sets.add(new Objective.Set(placing.withDrag(place.get().pullN(), loose(placing), fast), place.get()));
         }
         return Optional.of(new Unit.Option(sets));
@@ -156,7 +156,7 @@ final class LetOuts {
         return switch (r.wish().s().schools().of(School.TAKE)) {
             case 1 -> true;
             case 2 -> false;
-            default -> r.wish().p().id() == PlaybookId.M13 || r.wish().p().id() == PlaybookId.M9;
+            default -> r.wish().p().is(Playbook.Trait.TAKEN_LOOSELY);
         };
     }
 }

@@ -9,7 +9,6 @@ import org.mosswake.core.call.Box;
 import org.mosswake.core.call.BoxFit;
 import org.mosswake.core.call.Moment.Light;
 import org.mosswake.core.call.Playbook;
-import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.call.School;
 import org.mosswake.core.call.Situation;
 import org.mosswake.core.call.Slot;
@@ -45,7 +44,7 @@ final class LureChoice {
                     case HAND -> 0.18;
                     case FOREARM -> 0.35;
                 });
-        return known.or(() -> p.id() == PlaybookId.M4 ? Optional.of(0.1) : Optional.empty());
+        return known.or(() -> p.is(Playbook.Trait.SMALL_FORAGE) ? Optional.of(0.1) : Optional.empty());
     }
 
     Optional<Box.Lure> pick(Slot slot, Holder holder, double speedMps) {
@@ -84,7 +83,7 @@ final class LureChoice {
         int mine = roles.getOrDefault(lure.role(), 0);
         int others = roles.values().stream().mapToInt(Integer::intValue).sum() - mine;
         double points = -0.5 * (mine - others);
-        if (p.id() == PlaybookId.M6 && lure.role() == ColourRole.ATTRACTOR) {
+        if (p.is(Playbook.Trait.SHOWS_ITSELF) && lure.role() == ColourRole.ATTRACTOR) {
             points += 3;
         }
         if (s.conditions().bait().isPresent() && lure.role() == ColourRole.IMITATOR) {
@@ -98,7 +97,7 @@ final class LureChoice {
         double across = holder.tip().starboardM();
         Shade side = Math.abs(across) < 0.3 ? Shade.NEUTRAL : across > 0 ? Shade.LIGHT : Shade.DARK;
         // A ladder is told apart by it; elsewhere it only breaks ties.
-        double points = lure.shade() == side ? p.id() == PlaybookId.M1 ? 3 : 0.5 : 0;
+        double points = lure.shade() == side ? p.is(Playbook.Trait.FAST) ? 3 : 0.5 : 0;
         boolean low = s.moment().light() == Light.FIRST_LIGHT
                 || s.moment().light() == Light.DUSK
                 || s.conditions().is(Topic.SKY, Sky.OVERCAST);

@@ -6,7 +6,6 @@ import java.util.Locale;
 import java.util.Optional;
 import org.mosswake.core.call.Box;
 import org.mosswake.core.call.Playbook;
-import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.call.School;
 import org.mosswake.core.call.Schools;
 import org.mosswake.core.call.Situation;
@@ -167,7 +166,7 @@ final class Stories {
                 schools.is(School.CLEARING, 1)
                         ? "With a fish on, lines farther out than it stay fishing."
                         : "With a fish on, all lines come in, the nearest first."));
-        if (p.id() == PlaybookId.M1 || p.id() == PlaybookId.M11) {
+        if (p.is(Playbook.Trait.STOPS_AT_GUIDES)) {
             notes.add(Sentence.of(
                     schools.is(School.GUIDES, 1)
                             ? "A swivel stops at a roller: the weight stays outside the tip, hand over hand from there."

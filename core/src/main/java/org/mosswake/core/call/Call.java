@@ -140,10 +140,10 @@ public record Call(
         if (c.is(Topic.SEA, Topic.Sea.ROUGH) || c.is(Topic.SEA, Topic.Sea.MODERATE)) {
             all.add(Caution.WEATHER);
         }
-        if (p.id() == PlaybookId.M1) {
+        if (p.is(Playbook.Trait.FAST)) {
             all.addAll(Set.of(Caution.WEIGHT_BACK, Caution.HEAVY_DRAG));
         }
-        if (p.id() == PlaybookId.M1 || p.id() == PlaybookId.M11 || p.id() == PlaybookId.M12) {
+        if (p.is(Playbook.Trait.HEAVY_ROD)) {
             all.add(Caution.ROD_UNDER_LOAD);
         }
         if (p.is(Playbook.Trait.BITE)) {

@@ -33,12 +33,12 @@ final class ColdBooks {
 
     private static void bass() {
         add(
-                Book.of(PlaybookId.M11, Species.STRIPED_BASS)
+                Book.of(PlaybookId.WIRE_JIG, Species.STRIPED_BASS)
                         .knots(2.5, 2.8, 3)
                         .lines(2, 2, 2)
                         .water(3, 18)
                         .keeping(150)
-                        .with(Trait.DEEP),
+                        .with(Trait.DEEP, Trait.STOPS_AT_GUIDES, Trait.HEAVY_ROD, Trait.STAYS_DOWN),
                 Slot.of(
                                 "wire, near the bottom",
                                 LOW,
@@ -48,23 +48,23 @@ final class ColdBooks {
                                 LureKind.LIPPED_PLUG)
                         .paired());
         add(
-                Book.of(PlaybookId.M12, Species.STRIPED_BASS)
+                Book.of(PlaybookId.TANDEM, Species.STRIPED_BASS)
                         .knots(2.5, 3, 3.5)
                         .lines(1, 2, 4)
                         .water(6, 45)
                         .keeping(150)
-                        .with(Trait.DEEP),
+                        .with(Trait.DEEP, Trait.HEAVY_ROD),
                 Slot.of("two lures, near the bottom", LOW, offBottom(0.8, 2.5, 0), Tied.THREE_WAY, LureKind.HAIR_JIG),
                 Slot.of("two lures, higher", LOW, offBottom(3.5, 6, 0), Tied.THREE_WAY, LureKind.HAIR_JIG),
                 Slot.of("one more, farther", OUTER, offBottom(2, 4, 0), Tied.THREE_WAY, LureKind.HAIR_JIG),
                 Slot.of("the last, higher still", CENTRE, offBottom(6, 9, 0), Tied.THREE_WAY, LureKind.HAIR_JIG));
         add(
-                Book.of(PlaybookId.M13, Species.STRIPED_BASS)
+                Book.of(PlaybookId.SPOONS, Species.STRIPED_BASS)
                         .knots(2.5, 3, 3.4)
                         .lines(2, 2, 2)
                         .water(5, 22)
                         .keeping(150)
-                        .with(Trait.DEEP),
+                        .with(Trait.DEEP, Trait.STAYS_DOWN, Trait.TAKEN_LOOSELY),
                 Slot.of(
                                 "a big spoon, flat to the side",
                                 LOW,
@@ -76,18 +76,18 @@ final class ColdBooks {
 
     private static void salmon() {
         add(
-                Book.of(PlaybookId.M14, Species.CHINOOK)
+                Book.of(PlaybookId.PLUG_CUT, Species.CHINOOK)
                         .knots(2.2, 2.6, 3)
                         .lines(2, 2, 4)
                         .water(4, 25)
                         .keeping(150)
-                        .with(Trait.DEEP, Trait.DEAD_BAIT),
+                        .with(Trait.DEEP, Trait.DEAD_BAIT, Trait.STAYS_DOWN),
                 Slot.of("tapping bottom", LOW, offBottom(0.3, 1, 0), Tied.IN_LINE_LEAD, LureKind.CUT_BAIT)
                         .paired(),
                 Slot.of("a little higher", LOW, offBottom(1.5, 3, 0), Tied.IN_LINE_LEAD, LureKind.CUT_BAIT)
                         .paired());
         add(
-                Book.of(PlaybookId.M15, Species.CHINOOK, Species.COHO)
+                Book.of(PlaybookId.BENT_BAIT, Species.CHINOOK, Species.COHO)
                         .knots(1.5, 2, 2.5)
                         .lines(2, 2, 4)
                         .water(8, 120)
@@ -99,12 +99,12 @@ final class ColdBooks {
                 Slot.of("near the surface, other side", LOW, letOut(24, 34), Tied.ATTRACTOR, LureKind.BENT_BAIT),
                 Slot.of("between", DEEP, depth(6, 12, 6), Tied.ATTRACTOR, LureKind.BENT_BAIT));
         add(
-                Book.of(PlaybookId.M16, Species.COHO)
+                Book.of(PlaybookId.FLASH_SQUID, Species.COHO)
                         .knots(2.6, 2.8, 3)
                         .lines(2, 2, 4)
                         .water(10, 200)
                         .keeping(150)
-                        .with(Trait.DEEP),
+                        .with(Trait.DEEP, Trait.STEPS_BY_LIGHT),
                 Slot.of(
                         "at the depth of the light",
                         DEEP,
@@ -122,7 +122,7 @@ final class ColdBooks {
                         LureKind.FLUTTER_SPOON),
                 Slot.of("near the surface, farther", LOW, letOut(28, 40), Tied.ATTRACTOR, LureKind.SQUID));
         add(
-                Book.of(PlaybookId.M17, Species.CHINOOK)
+                Book.of(PlaybookId.FLASH_FLY, Species.CHINOOK)
                         .knots(1.5, 2.1, 2.5)
                         .lines(2, 2, 4)
                         .water(15, 150)

@@ -108,12 +108,9 @@ public final class DayPlan {
                         "plan B: " + call.planB().id().words(),
                         Sentence.of("by then the hour speaks for it"))));
         Playbook p = call.taken();
-        if (p.id() == PlaybookId.M16) {
+        if (p.is(Trait.STEPS_BY_LIGHT)) {
             byLight(s, sun, needs, steps);
-        } else if (p.is(Trait.DEEP)
-                && p.id() != PlaybookId.M11
-                && p.id() != PlaybookId.M13
-                && p.id() != PlaybookId.M14) {
+        } else if (p.is(Trait.DEEP) && !p.is(Trait.STAYS_DOWN)) {
             coverage(s, sun, needs, steps);
         }
         return steps;

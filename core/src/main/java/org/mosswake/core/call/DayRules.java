@@ -15,34 +15,43 @@ final class DayRules {
 
     private static List<Rule> all() {
         var rules = new ArrayList<Rule>();
-        rules.add(light(Light.NIGHT, "all -24,M11 -3,M12 -3,M13 -4"));
-        rules.add(light(
-                Light.FIRST_LIGHT,
-                "M1 14,M2 6,M3 10,M4 8,M5 2,M6 4,M7 8,M8 6,M9 6,M10 2,M11 10,M12 8,M13 10,M14 8,M15 6,M16 14,M17 5"));
-        rules.add(light(
-                Light.MORNING,
-                "M1 6,M2 7,M3 6,M4 6,M5 3,M6 4,M7 4,M8 4,M9 5,M10 4,M11 2,M12 2,M13 2,M14 4,M15 4,M16 8,M17 4"));
-        rules.add(light(
-                Light.MIDDAY,
-                "M1 -9,M2 3,M3 2,M4 1,M5 6,M6 3,M7 -2,M9 1,M10 8,M11 -6,M12 -3,M13 -6,M14 -2,M16 -3,M17 6"));
-        rules.add(light(Light.AFTERNOON, "M1 -6,M2 3,M3 3,M4 2,M5 4,M6 3,M10 4,M11 -3,M13 -3,M17 3"));
-        rules.add(light(
-                Light.DUSK,
-                "M1 4,M2 5,M3 8,M4 8,M5 3,M6 4,M7 6,M8 5,M9 5,M10 1,M11 10,M12 8,M13 10,M14 6,M15 5,M16 6,M17 2"));
+        rules.add(light(Light.NIGHT, "all -24, WIRE_JIG -3, TANDEM -3, SPOONS -4"));
+        rules.add(
+                light(
+                        Light.FIRST_LIGHT,
+                        "LADDER 14, TOOTHY 6, MIXED 10, SMALL_FAST 8, EELS 2, BIRDS 4, BARS 8, LIGHT_JIG 6, LIVE_SLOW 6, DEAD_SLOW 2, WIRE_JIG 10, TANDEM 8, SPOONS 10, PLUG_CUT 8, BENT_BAIT 6, FLASH_SQUID 14, FLASH_FLY 5"));
+        rules.add(
+                light(
+                        Light.MORNING,
+                        "LADDER 6, TOOTHY 7, MIXED 6, SMALL_FAST 6, EELS 3, BIRDS 4, BARS 4, LIGHT_JIG 4, LIVE_SLOW 5, DEAD_SLOW 4, WIRE_JIG 2, TANDEM 2, SPOONS 2, PLUG_CUT 4, BENT_BAIT 4, FLASH_SQUID 8, FLASH_FLY 4"));
+        rules.add(
+                light(
+                        Light.MIDDAY,
+                        "LADDER -9, TOOTHY 3, MIXED 2, SMALL_FAST 1, EELS 6, BIRDS 3, BARS -2, LIVE_SLOW 1, DEAD_SLOW 8, WIRE_JIG -6, TANDEM -3, SPOONS -6, PLUG_CUT -2, FLASH_SQUID -3, FLASH_FLY 6"));
+        rules.add(
+                light(
+                        Light.AFTERNOON,
+                        "LADDER -6, TOOTHY 3, MIXED 3, SMALL_FAST 2, EELS 4, BIRDS 3, DEAD_SLOW 4, WIRE_JIG -3, SPOONS -3, FLASH_FLY 3"));
+        rules.add(
+                light(
+                        Light.DUSK,
+                        "LADDER 4, TOOTHY 5, MIXED 8, SMALL_FAST 8, EELS 3, BIRDS 4, BARS 6, LIGHT_JIG 5, LIVE_SLOW 5, DEAD_SLOW 1, WIRE_JIG 10, TANDEM 8, SPOONS 10, PLUG_CUT 6, BENT_BAIT 5, FLASH_SQUID 6, FLASH_FLY 2"));
         rules.add(Rule.when(
                 Topic.SKY,
                 Sky.OVERCAST,
                 "an overcast sky",
                 "an overcast sky keeps fish up",
-                "M1 3,M3 3,M4 3,M7 3,M16 5,M15 4,M13 3,M11 2"));
-        rules.add(Rule.of(
-                "SKY_CLEAR_MIDDAY",
-                Topic.SKY,
-                "a clear sky at midday",
-                (s, p) -> s.conditions().is(Topic.SKY, Sky.CLEAR) && s.moment().light() == Light.MIDDAY
-                        ? Optional.of(Sentence.of("clear sky and high sun: fish stay down"))
-                        : Optional.empty(),
-                "M1 -4,M3 -4,M4 -3,M7 -3,M16 -5,M15 -4,M10 3,M17 3,M13 -3"));
+                "LADDER 3, MIXED 3, SMALL_FAST 3, BARS 3, FLASH_SQUID 5, BENT_BAIT 4, SPOONS 3, WIRE_JIG 2"));
+        rules.add(
+                Rule.of(
+                        "SKY_CLEAR_MIDDAY",
+                        Topic.SKY,
+                        "a clear sky at midday",
+                        (s, p) -> s.conditions().is(Topic.SKY, Sky.CLEAR)
+                                        && s.moment().light() == Light.MIDDAY
+                                ? Optional.of(Sentence.of("clear sky and high sun: fish stay down"))
+                                : Optional.empty(),
+                        "LADDER -4, MIXED -4, SMALL_FAST -3, BARS -3, FLASH_SQUID -5, BENT_BAIT -4, DEAD_SLOW 3, FLASH_FLY 3, SPOONS -3"));
         rules.add(Rule.of(
                 "MOON_MIDDAY",
                 Topic.MOON,
@@ -50,7 +59,7 @@ final class DayRules {
                 (s, p) -> s.moment().nearNewOrFull() && s.moment().light() == Light.MIDDAY
                         ? Optional.of(Sentence.of("midday near new or full moon: big ones lie near the bottom"))
                         : Optional.empty(),
-                "M10 9,M9 2"));
+                "DEAD_SLOW 9, LIVE_SLOW 2"));
         rules.add(Rule.of(
                 "MOON_TIDES",
                 Topic.MOON,
@@ -58,7 +67,7 @@ final class DayRules {
                 (s, p) -> s.moment().nearNewOrFull()
                         ? Optional.of(Sentence.of("spring tides run hard over the shoals"))
                         : Optional.empty(),
-                "M11 4,M12 -1,M14 -1"));
+                "WIRE_JIG 4, TANDEM -1, PLUG_CUT -1"));
         rules.add(Rule.of(
                 "HOURS_EARLY",
                 Topic.SCHOOL,

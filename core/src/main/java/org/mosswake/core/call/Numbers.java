@@ -69,10 +69,10 @@ public record Numbers(Map<String, Double> set) {
     /** The playbook with the skipper's own numbers in it. */
     public Playbook playbook(PlaybookId id) {
         Playbook p = Playbooks.usual(id);
-        if (set.keySet().stream().noneMatch(key -> key.startsWith(id.name() + "."))) {
+        if (set.keySet().stream().noneMatch(key -> key.startsWith(id.code() + "."))) {
             return p;
         }
-        String name = id.name() + ".";
+        String name = id.code() + ".";
         var slots = new ArrayList<Slot>();
         for (int i = 0; i < p.slots().size(); i++) {
             Slot slot = p.slots().get(i);
@@ -144,7 +144,7 @@ public record Numbers(Map<String, Double> set) {
     private static List<List<String>> orders() {
         var orders = new ArrayList<List<String>>();
         for (PlaybookId id : PlaybookId.values()) {
-            String name = id.name() + ".";
+            String name = id.code() + ".";
             orders.add(List.of(name + "leastMps", name + "startMps", name + "mostMps"));
             orders.add(List.of(name + "leastLines", name + "usualLines", name + "mostLines"));
             orders.add(List.of(name + "waterFromM", name + "waterToM"));
@@ -163,7 +163,7 @@ public record Numbers(Map<String, Double> set) {
     }
 
     private static void playbook(Map<String, Named> all, Playbook p) {
-        String name = p.id().name() + ".";
+        String name = p.id().code() + ".";
         String of = p.id().words() + ": ";
         var speed = new Accepted(0.3, 11, "m/s");
         put(all, name + "leastMps", of + "slowest", Figure.Kind.SPEED, p.leastMps(), p.sure(), speed);

@@ -43,7 +43,23 @@ public record Playbook(
         /** Teeth: a bite leader is tied. */
         BITE,
         LIVE_BAIT,
-        DEAD_BAIT
+        DEAD_BAIT,
+        /** Weighted lines one behind the other, told apart by light and dark, at a pace that loads the rods. */
+        FAST,
+        /** Weight or wire that stops at the rod's guides. */
+        STOPS_AT_GUIDES,
+        /** A rod that must be lifted out under load. */
+        HEAVY_ROD,
+        /** Taps the bottom whatever swims over it, all day. */
+        STAYS_DOWN,
+        /** Goes down step by step as the light grows. */
+        STEPS_BY_LIGHT,
+        /** Takes a bait for a hand long where nothing is known of it. */
+        SMALL_FORAGE,
+        /** Wants to be seen from under a flock. */
+        SHOWS_ITSELF,
+        /** Eaten before it is hooked: clicker on, tightened after. */
+        TAKEN_LOOSELY
     }
 
     public boolean is(Trait trait) {

@@ -8,7 +8,7 @@ import org.mosswake.core.units.Sentence;
 
 /**
  * One piece of evidence: when it holds it adds or takes weight, for each playbook as much as its table says. Weights are
- * tenths, so that what is shown adds up; all are {@code ESTIMATE}, named {@code RULE.M3}, and can be set.
+ * tenths, so that what is shown adds up; all are {@code ESTIMATE}, named {@code RULE.M3} by the code of the playbook, and can be set.
  *
  * @param name    of the number, such as {@code LEDGE}
  * @param words   what it is about, for the list of numbers
@@ -22,10 +22,10 @@ record Rule(
         BiFunction<Situation, Playbook, Optional<Sentence>> says,
         Map<PlaybookId, Integer> tenths) {
     String key(PlaybookId id) {
-        return name + "." + id.name();
+        return name + "." + id.code();
     }
 
-    /** Weights as {@code "M1 12, M4 -6"}; {@code "all 3"} sets every playbook, what follows overrides it. */
+    /** Weights as {@code "LADDER 12, SMALL_FAST -6"}; {@code "all 3"} sets every playbook, what follows overrides it. */
     static Map<PlaybookId, Integer> table(String text) {
         var tenths = new EnumMap<PlaybookId, Integer>(PlaybookId.class);
         for (String part : text.split(",")) {

@@ -20,7 +20,7 @@ final class TargetRules {
                     Topic.BAG,
                     "room for few fish",
                     TargetRules::bagSmall,
-                    "M3 -3,M4 -4,M9 -2,M8 4,M11 2,M13 2"),
+                    "MIXED -3, SMALL_FAST -4, LIVE_SLOW -2, LIGHT_JIG 4, WIRE_JIG 2, SPOONS 2"),
             Rule.of("SURFACE_IN", Topic.SURFACE, "surface in the comfortable band", TargetRules::comfortable, "all 16"),
             Rule.of("SURFACE_EDGE", Topic.SURFACE, "surface at the edge of the band", TargetRules::bearable, "all 4"),
             Rule.of("SURFACE_OUT", Topic.SURFACE, "surface outside the band", TargetRules::outside, "all -20"),

@@ -33,18 +33,18 @@ final class WarmBooks {
 
     private static void fastOnes() {
         add(
-                Book.of(PlaybookId.M1, Species.WAHOO)
+                Book.of(PlaybookId.LADDER, Species.WAHOO)
                         .knots(12, 14, 20)
                         .lines(2, 3, 4)
                         .water(30, 120)
                         .keeping(400)
-                        .with(Trait.OPEN_SURFACE, Trait.BITE),
+                        .with(Trait.OPEN_SURFACE, Trait.BITE, Trait.FAST, Trait.STOPS_AT_GUIDES, Trait.HEAVY_ROD),
                 Slot.of("the longest, in the middle", CENTRE, letOut(120, 150), Tied.FAST_LADDER, LureKind.FAST_BULLET),
                 Slot.of("a fifth shorter, one side", LOW, letOut(96, 122), Tied.FAST_LADDER, LureKind.FAST_BULLET),
                 Slot.of("a fifth shorter again", LOW, letOut(76, 98), Tied.FAST_LADDER, LureKind.FAST_BULLET),
                 Slot.of("the shortest step", OUTER, letOut(60, 78), Tied.FAST_LADDER, LureKind.FAST_BULLET));
         add(
-                Book.of(PlaybookId.M2, Species.WAHOO, Species.KING)
+                Book.of(PlaybookId.TOOTHY, Species.WAHOO, Species.KING)
                         .knots(8, 9, 10)
                         .lines(4, 5, 6)
                         .water(20, 150)
@@ -74,7 +74,7 @@ final class WarmBooks {
 
     private static void mixedOnes() {
         add(
-                Book.of(PlaybookId.M3, Species.MAHI, Species.TUNA, Species.KING)
+                Book.of(PlaybookId.MIXED, Species.MAHI, Species.TUNA, Species.KING)
                         .knots(6, 7.5, 10)
                         .lines(2, 6, 8)
                         .water(25, 3000)
@@ -113,12 +113,12 @@ final class WarmBooks {
                                 LureKind.FEATHER)
                         .paired());
         add(
-                Book.of(PlaybookId.M4, Species.TUNA)
+                Book.of(PlaybookId.SMALL_FAST, Species.TUNA)
                         .knots(7, 8, 9)
                         .lines(2, 5, 10)
                         .water(60, 400)
                         .keeping(220)
-                        .with(Trait.OPEN_SURFACE),
+                        .with(Trait.OPEN_SURFACE, Trait.SMALL_FORAGE),
                 Slot.of(
                         "small, far back",
                         CENTRE,
@@ -164,7 +164,7 @@ final class WarmBooks {
                         LureKind.FEATHER,
                         LureKind.BULLET_SKIRT));
         add(
-                Book.of(PlaybookId.M5, Species.TUNA)
+                Book.of(PlaybookId.EELS, Species.TUNA)
                         .knots(2, 3, 4)
                         .lines(2, 2, 4)
                         .water(30, 250)
@@ -175,12 +175,12 @@ final class WarmBooks {
                 Slot.of("one more, shorter", LOW, letOut(70, 85), Tied.PLAIN, LureKind.EEL_BAIT)
                         .paired());
         add(
-                Book.of(PlaybookId.M6, Species.MAHI, Species.TUNA)
+                Book.of(PlaybookId.BIRDS, Species.MAHI, Species.TUNA)
                         .knots(7, 8, 10)
                         .lines(2, 3, 4)
                         .water(10, 3000)
                         .keeping(220)
-                        .with(Trait.OPEN_SURFACE),
+                        .with(Trait.OPEN_SURFACE, Trait.SHOWS_ITSELF),
                 Slot.of(
                                 "bright, one each side",
                                 OUTER,
@@ -198,7 +198,7 @@ final class WarmBooks {
                         LureKind.BULLET_SKIRT),
                 Slot.of("bright, low", LOW, letOut(30, 38), Tied.PLAIN, LureKind.BULLET_SKIRT, LureKind.FEATHER));
         add(
-                Book.of(PlaybookId.M7, Species.SCHOOL_BLUEFIN)
+                Book.of(PlaybookId.BARS, Species.SCHOOL_BLUEFIN)
                         .knots(4, 5, 6)
                         .lines(2, 4, 4)
                         .water(12, 200)
@@ -216,7 +216,7 @@ final class WarmBooks {
                         .paired()
                         .inWash());
         add(
-                Book.of(PlaybookId.M8, Species.TUNA, Species.MAHI, Species.KING, Species.SAILFISH)
+                Book.of(PlaybookId.LIGHT_JIG, Species.TUNA, Species.MAHI, Species.KING, Species.SAILFISH)
                         .knots(6, 7, 8)
                         .lines(2, 2, 2)
                         .water(8, 60)
@@ -228,12 +228,12 @@ final class WarmBooks {
 
     private static void baits() {
         add(
-                Book.of(PlaybookId.M9, Species.KING)
+                Book.of(PlaybookId.LIVE_SLOW, Species.KING)
                         .knots(1.5, 1.8, 2)
                         .lines(2, 6, 6)
                         .water(6, 45)
                         .keeping(150)
-                        .with(Trait.BITE, Trait.LIVE_BAIT),
+                        .with(Trait.BITE, Trait.LIVE_BAIT, Trait.TAKEN_LOOSELY),
                 Slot.of("long, off a high centre", CENTRE, letOut(27, 34), Tied.BITE, LureKind.LIVE_BAIT),
                 Slot.of("to one side", LOW, letOut(20, 25), Tied.BITE, LureKind.LIVE_BAIT),
                 Slot.of("deep, a third down", DEEP, share(0.33, 7), Tied.BITE, LureKind.LIVE_BAIT, LureKind.EEL_BAIT),
@@ -247,7 +247,7 @@ final class WarmBooks {
                         LureKind.LIVE_BAIT),
                 Slot.of("short", LOW, letOut(4, 6), Tied.BITE, LureKind.LIVE_BAIT));
         add(
-                Book.of(PlaybookId.M10, Species.KING)
+                Book.of(PlaybookId.DEAD_SLOW, Species.KING)
                         .knots(2.5, 3, 3.5)
                         .lines(2, 5, 5)
                         .water(10, 70)

@@ -24,61 +24,61 @@ final class WaterRules {
                     Topic.STEP,
                     "a sharp step of temperature",
                     (s, p) -> step(s, EDGE_K, 99, "a {0} step over a mile is an edge to work along"),
-                    "M1 16,M2 16,M3 16,M4 14,M5 6,M6 6,M7 10,M8 8,M9 4,M10 4"),
+                    "LADDER 16, TOOTHY 16, MIXED 16, SMALL_FAST 14, EELS 6, BIRDS 6, BARS 10, LIGHT_JIG 8, LIVE_SLOW 4, DEAD_SLOW 4"),
             Rule.of(
                     "STEP_WEAK",
                     Topic.STEP,
                     "a weak step of temperature",
                     (s, p) -> step(s, WEAK_K, EDGE_K, "a {0} step is a weak edge"),
-                    "M1 6,M2 6,M3 6,M4 6,M6 2,M7 4,M8 3"),
+                    "LADDER 6, TOOTHY 6, MIXED 6, SMALL_FAST 6, BIRDS 2, BARS 4, LIGHT_JIG 3"),
             Rule.of(
                     "STEP_NONE",
                     Topic.STEP,
                     "no step of temperature",
                     (s, p) -> step(s, -1, WEAK_K, "no edge of temperature within reach"),
-                    "M1 -5,M2 -4,M3 -3,M4 -3,M7 -2"),
+                    "LADDER -5, TOOTHY -4, MIXED -3, SMALL_FAST -3, BARS -2"),
             Rule.when(
                     Topic.CLARITY,
                     Clarity.BLUE,
                     "blue water",
                     "blue water",
-                    "M1 8,M2 6,M3 8,M4 12,M5 6,M6 6,M8 2,M9 -4,M10 -3,M14 -2"),
+                    "LADDER 8, TOOTHY 6, MIXED 8, SMALL_FAST 12, EELS 6, BIRDS 6, LIGHT_JIG 2, LIVE_SLOW -4, DEAD_SLOW -3, PLUG_CUT -2"),
             Rule.when(
                     Topic.CLARITY,
                     Clarity.EDGE,
                     "blue meets green",
                     "blue meets green here: a wall for bait",
-                    "M1 12,M2 12,M3 14,M4 10,M5 4,M6 8,M7 8,M8 8,M9 3,M10 3"),
+                    "LADDER 12, TOOTHY 12, MIXED 14, SMALL_FAST 10, EELS 4, BIRDS 8, BARS 8, LIGHT_JIG 8, LIVE_SLOW 3, DEAD_SLOW 3"),
             Rule.when(
                     Topic.CLARITY,
                     Clarity.GREEN,
                     "green water",
                     "green water",
-                    "M1 -7,M2 -2,M3 -2,M4 -8,M5 -4,M7 3,M8 3,M9 6,M10 6,M11 3,M12 3,M13 3"),
+                    "LADDER -7, TOOTHY -2, MIXED -2, SMALL_FAST -8, EELS -4, BARS 3, LIGHT_JIG 3, LIVE_SLOW 6, DEAD_SLOW 6, WIRE_JIG 3, TANDEM 3, SPOONS 3"),
             Rule.when(
                     Topic.CLARITY,
                     Clarity.BROWN,
                     "brown water",
                     "brown water: only what shows or smells is found",
-                    "M1 -14,M2 -12,M3 -12,M4 -16,M5 -10,M6 -8,M7 -8,M8 -10,M9 -4,M10 -3,M13 2,M16 -4"),
+                    "LADDER -14, TOOTHY -12, MIXED -12, SMALL_FAST -16, EELS -10, BIRDS -8, BARS -8, LIGHT_JIG -10, LIVE_SLOW -4, DEAD_SLOW -3, SPOONS 2, FLASH_SQUID -4"),
             Rule.of(
                     "STREAM_SLACK",
                     Topic.STREAM,
                     "slack water",
                     (s, p) -> stream(s, 0, SLACK_MPS, "the stream is slack, {0}"),
-                    "M11 -10,M12 -3,M13 -2,M14 -8,M17 2,M5 -2"),
+                    "WIRE_JIG -10, TANDEM -3, SPOONS -2, PLUG_CUT -8, FLASH_FLY 2, EELS -2"),
             Rule.of(
                     "STREAM_RUNS",
                     Topic.STREAM,
                     "a workable stream",
                     (s, p) -> stream(s, SLACK_MPS, STRONG_MPS, "a stream of {0} carries bait and works the lures"),
-                    "M11 5,M12 4,M13 3,M14 8,M15 2,M5 3,M9 -1"),
+                    "WIRE_JIG 5, TANDEM 4, SPOONS 3, PLUG_CUT 8, BENT_BAIT 2, EELS 3, LIVE_SLOW -1"),
             Rule.of(
                     "STREAM_HARD",
                     Topic.STREAM,
                     "a hard stream",
                     (s, p) -> stream(s, STRONG_MPS, 99, "{0} of stream lifts every deep line"),
-                    "M9 -8,M10 -7,M12 -6,M13 -6,M14 -8,M16 -5,M17 -8,M15 -4,M5 -6,M11 4"),
+                    "LIVE_SLOW -8, DEAD_SLOW -7, TANDEM -6, SPOONS -6, PLUG_CUT -8, FLASH_SQUID -5, FLASH_FLY -8, BENT_BAIT -4, EELS -6, WIRE_JIG 4"),
             Rule.of("DEPTH_FITS", Topic.DEPTH, "depth of water it is fished in", WaterRules::fits, "all 7"),
             Rule.of("DEPTH_OFF", Topic.DEPTH, "outside the depth it is fished in", WaterRules::off, "all -9"),
             Rule.of("DEPTH_FAR", Topic.DEPTH, "far outside that depth", WaterRules::farOff, "all -12"),
@@ -87,13 +87,13 @@ final class WaterRules {
                     Structure.LEDGE,
                     "a ledge",
                     "a ledge to follow",
-                    "M1 12,M2 10,M3 6,M4 3,M10 5,M16 2,M17 3"),
+                    "LADDER 12, TOOTHY 10, MIXED 6, SMALL_FAST 3, DEAD_SLOW 5, FLASH_SQUID 2, FLASH_FLY 3"),
             Rule.when(
                     Topic.STRUCTURE,
                     Structure.HUMP,
                     "a hump",
                     "a hump holds fish on one side",
-                    "M5 26,M4 10,M1 5,M3 4,M2 4,M6 2"),
+                    "EELS 26, SMALL_FAST 10, LADDER 5, MIXED 4, TOOTHY 4, BIRDS 2"),
             Rule.of(
                     "HUMP_MISSING",
                     Topic.STRUCTURE,
@@ -102,15 +102,25 @@ final class WaterRules {
                             .choice(Topic.STRUCTURE, Structure.class)
                             .filter(structure -> structure != Structure.HUMP)
                             .map(structure -> Sentence.of("there is no hump under it")),
-                    "M5 -24"),
-            Rule.when(Topic.STRUCTURE, Structure.WRECK, "a wreck", "a wreck holds bait", "M9 10,M10 9,M8 4,M2 3,M12 4"),
-            Rule.when(Topic.STRUCTURE, Structure.REEF, "a reef edge", "a reef edge", "M8 14,M9 8,M10 5,M2 4,M3 2"),
+                    "EELS -24"),
+            Rule.when(
+                    Topic.STRUCTURE,
+                    Structure.WRECK,
+                    "a wreck",
+                    "a wreck holds bait",
+                    "LIVE_SLOW 10, DEAD_SLOW 9, LIGHT_JIG 4, TOOTHY 3, TANDEM 4"),
+            Rule.when(
+                    Topic.STRUCTURE,
+                    Structure.REEF,
+                    "a reef edge",
+                    "a reef edge",
+                    "LIGHT_JIG 14, LIVE_SLOW 8, DEAD_SLOW 5, TOOTHY 4, MIXED 2"),
             Rule.when(
                     Topic.STRUCTURE,
                     Structure.RIP,
                     "a rip over a shoal",
                     "a rip over a shoal: the lure is put into it by the boat",
-                    "M11 20,M13 8,M12 6,M7 2"),
+                    "WIRE_JIG 20, SPOONS 8, TANDEM 6, BARS 2"),
             Rule.of(
                     "RIP_RUNS",
                     Topic.STREAM,
@@ -118,25 +128,25 @@ final class WaterRules {
                     (s, p) -> s.conditions().is(Topic.STRUCTURE, Structure.RIP)
                             ? stream(s, RIPS_FROM_MPS, 99, "the rip stands up in {0} of stream")
                             : Optional.empty(),
-                    "M11 8"),
+                    "WIRE_JIG 8"),
             Rule.when(
                     Topic.STRUCTURE,
                     Structure.RIVER_MOUTH,
                     "a river mouth",
                     "off a river mouth they hold deep",
-                    "M17 14,M14 6,M15 6,M16 2"),
+                    "FLASH_FLY 14, PLUG_CUT 6, BENT_BAIT 6, FLASH_SQUID 2"),
             Rule.when(
                     Topic.STRUCTURE,
                     Structure.NARROWS,
                     "narrows",
                     "narrows squeeze bait to the bottom and the sides",
-                    "M14 12,M15 6,M17 2,M11 4,M12 3"),
+                    "PLUG_CUT 12, BENT_BAIT 6, FLASH_FLY 2, WIRE_JIG 4, TANDEM 3"),
             Rule.when(
                     Topic.STRUCTURE,
                     Structure.FLAT,
                     "an even bottom",
                     "an even bottom",
-                    "M1 -6,M2 -3,M11 -12,M13 6,M16 2,M9 -2,M10 -2"),
+                    "LADDER -6, TOOTHY -3, WIRE_JIG -12, SPOONS 6, FLASH_SQUID 2, LIVE_SLOW -2, DEAD_SLOW -2"),
             Rule.of(
                     "FRESH",
                     Topic.FRESH,
@@ -146,14 +156,14 @@ final class WaterRules {
                             .filter(metres -> metres >= 0.5)
                             .map(metres -> Sentence.of(
                                     "{0} of fresh water on top: fish go under it", Figure.distance(metres))),
-                    "M17 11,M14 4,M15 3,M16 -2,M1 -12,M2 -10,M3 -12,M4 -12,M6 -8,M8 -8,M9 -6"),
-            Rule.when(Topic.SEA, Sea.CALM, "flat calm", "flat calm", "M1 4,M9 3,M4 1,M13 -1"),
+                    "FLASH_FLY 11, PLUG_CUT 4, BENT_BAIT 3, FLASH_SQUID -2, LADDER -12, TOOTHY -10, MIXED -12, SMALL_FAST -12, BIRDS -8, LIGHT_JIG -8, LIVE_SLOW -6"),
+            Rule.when(Topic.SEA, Sea.CALM, "flat calm", "flat calm", "LADDER 4, LIVE_SLOW 3, SMALL_FAST 1, SPOONS -1"),
             Rule.when(
                     Topic.SEA,
                     Sea.MODERATE,
                     "a moderate sea",
                     "a moderate sea",
-                    "M1 -7,M9 -6,M7 -4,M5 -2,M4 -2,M13 -2,M8 -2"),
+                    "LADDER -7, LIVE_SLOW -6, BARS -4, EELS -2, SMALL_FAST -2, SPOONS -2, LIGHT_JIG -2"),
             Rule.of(
                     "SEA_ROUGH",
                     Topic.SEA,
@@ -164,7 +174,7 @@ final class WaterRules {
                                             ? "rough: surface lures tumble and lines cross"
                                             : "rough: work on deck costs more"))
                             : Optional.empty(),
-                    "all -7,M1 -22,M9 -15,M7 -12,M4 -9"));
+                    "all -7, LADDER -22, LIVE_SLOW -15, BARS -12, SMALL_FAST -9"));
 
     private WaterRules() {}
 

@@ -7,6 +7,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
+import org.hipparchus.analysis.UnivariateFunction;
+import org.hipparchus.analysis.solvers.BrentSolver;
 
 /**
  * Height and stream of the tide at a place, by harmonic constituents.
@@ -96,17 +98,14 @@ public record TideStation(
 
     /** Where it takes the sign it has at the end, to a second. */
     private static Instant crossing(ToDoubleFunction<Instant> of, Instant from, Instant to, boolean endsPositive) {
-        long low = from.toEpochMilli();
-        long high = to.toEpochMilli();
-        while (high - low > 1000) {
-            long middle = (low + high) / 2;
-            if (of.applyAsDouble(Instant.ofEpochMilli(middle)) > 0 == endsPositive) {
-                high = middle;
-            } else {
-                low = middle;
-            }
-        }
-        return Instant.ofEpochMilli(high);
+        double span = Duration.between(from, to).toMillis();
+        double sign = endsPositive ? 1 : -1;
+        // Either end may lie a hair on the other side of zero: it is taken at its word.
+        UnivariateFunction rising = ms -> {
+            double value = sign * of.applyAsDouble(from.plusMillis(Math.round(ms)));
+            return ms <= 0 ? Math.min(0, value) : ms >= span ? Math.max(0, value) : value;
+        };
+        return from.plusMillis(Math.round(new BrentSolver(500).solve(100, rising, 0, span)));
     }
 
     /** Of the stations known, the nearest within some sixty kilometres. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.mosswake.core.rig.DragWindow;
 import org.mosswake.core.spread.Finding.Kind;
+import org.mosswake.core.tow.Boundary;
 import org.mosswake.core.tow.Regime;
 import org.mosswake.core.tow.TowAnswer;
 import org.mosswake.core.tow.TowLimits;
@@ -103,19 +104,11 @@ final class Findings {
 
     /** Adds the highest speed, in tenths of a knot, at which all of them stay under or float. */
     private Finding slowedUntilWet(Kind kind, Lines who, String title, Sentence text, List<SolvedLine> about) {
-        double dry = spread.speed().mps();
-        double wet = TowLimits.SPEED_MPS.least();
-        if (!allStayUnder(about, wet)) {
+        double slowest = TowLimits.SPEED_MPS.least();
+        if (!allStayUnder(about, slowest)) {
             return Finding.of(kind, who, title, text);
         }
-        for (int i = 0; i < 9; i++) {
-            double middle = (dry + wet) / 2;
-            if (allStayUnder(about, middle)) {
-                wet = middle;
-            } else {
-                dry = middle;
-            }
-        }
+        double wet = Boundary.lastYes(slowest, spread.speed().mps(), 9, mps -> allStayUnder(about, mps));
         Figure slow = Figure.speed(SpeedUnit.tenthBelow(wet));
         Sentence longer = text.and(" At {0} " + who.say("it stays", "they stay") + " under.", slow);
         return Finding.of(kind, who, title, longer).mendedBy(new Change.Speed(slow.si()), "Slow to {0}", slow);

@@ -22,6 +22,8 @@ public record Belly(double speedMps, double clipDepthM, double clipBehindM, doub
     private static final double MOST_N = 2000;
     private static final int STEPS = 64;
     private static final int ANGLES = 24;
+    /** From twice what holds to what holds, within 2 %. */
+    private static final int SIX_HALVINGS = 6;
 
     /**
      * @param lengthM   of line from clip to tip
@@ -59,30 +61,15 @@ public record Belly(double speedMps, double clipDepthM, double clipBehindM, doub
                 return Optional.empty();
             }
         }
-        double fails = holds / 2;
-        while (holds > SLACK_N && holds - fails > 0.02 * holds) {
-            double middle = (holds + fails) / 2;
-            if (at(middle).isPresent()) {
-                holds = middle;
-            } else {
-                fails = middle;
-            }
-        }
-        return at(holds);
+        return at(
+                holds > SLACK_N
+                        ? Boundary.lastYes(holds, holds / 2, SIX_HALVINGS, pull -> at(pull).isPresent())
+                        : holds);
     }
 
     private double root(double pull, double a, double fa, double b) {
-        double low = a;
-        double high = b;
-        for (int i = 0; i < 40; i++) {
-            double middle = (low + high) / 2;
-            if (miss(pull, middle) * fa > 0) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return (low + high) / 2;
+        // Past the end of the line there is nothing to miss, so there is a boundary here and no function with a root.
+        return Boundary.lastYes(a, b, 40, angle -> miss(pull, angle) * fa > 0);
     }
 
     /** How far ahead of the tip the line passes the tip's height (m); NaN when it never comes up to it. */

@@ -3,6 +3,11 @@ package org.mosswake.core.tow;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
+import org.hipparchus.optim.MaxEval;
+import org.hipparchus.optim.nonlinear.scalar.GoalType;
+import org.hipparchus.optim.univariate.BrentOptimizer;
+import org.hipparchus.optim.univariate.SearchInterval;
+import org.hipparchus.optim.univariate.UnivariateObjectiveFunction;
 import org.mosswake.core.fault.Accepted;
 
 /**
@@ -24,7 +29,8 @@ public record Fit(
         List<Double> before,
         List<Double> after) {
     private static final int LOOKS = 41;
-    private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
+    /** Worse than any sum of squares of depths (m²). */
+    private static final double NO_SHAPE = 1e100;
 
     /**
      * One observation.
@@ -35,7 +41,7 @@ public record Fit(
     public record Observation(DoubleUnaryOperator computed, double seenM) {}
 
     /**
-     * @param range values looked at, both of one sign; the best of a coarse look is refined by golden section
+     * @param range values looked at, both of one sign; the best of a coarse look is refined by Brent's method
      * @param old   the value so far
      * @return empty when no value in the range gives a shape for every observation
      */
@@ -62,18 +68,13 @@ public record Fit(
     }
 
     private static double refined(List<Observation> observations, double from, double to) {
-        double a = from;
-        double b = to;
-        for (int i = 0; i < 60 && Math.abs(b - a) > 1e-7 * Math.abs(a + b); i++) {
-            double c = b - GOLDEN * (b - a);
-            double d = a + GOLDEN * (b - a);
-            if (squares(observations, c) <= squares(observations, d)) {
-                b = d;
-            } else {
-                a = c;
-            }
-        }
-        return (a + b) / 2;
+        return new BrentOptimizer(1e-7, 1e-12)
+                .optimize(
+                        new MaxEval(200),
+                        new UnivariateObjectiveFunction(value -> Math.min(NO_SHAPE, squares(observations, value))),
+                        GoalType.MINIMIZE,
+                        new SearchInterval(from, to))
+                .getPoint();
     }
 
     private static double squares(List<Observation> observations, double value) {

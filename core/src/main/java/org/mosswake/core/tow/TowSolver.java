@@ -152,15 +152,7 @@ public final class TowSolver {
         if (!settles(with.apply(safe))) {
             return OptionalDouble.empty();
         }
-        for (int i = 0; i < 12; i++) {
-            double middle = (flying + safe) / 2;
-            if (settles(with.apply(middle))) {
-                safe = middle;
-            } else {
-                flying = middle;
-            }
-        }
-        return OptionalDouble.of(safe);
+        return OptionalDouble.of(Boundary.lastYes(safe, flying, 12, value -> settles(with.apply(value))));
     }
 
     private boolean settles(Tow tow) {

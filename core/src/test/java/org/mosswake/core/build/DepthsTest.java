@@ -38,13 +38,15 @@ class DepthsTest {
 
     @Test
     void aPositionByLetOutHasNoDepth() {
-        assertThat(depths(PlaybookId.M3, water(60)).of(slot(PlaybookId.M3, 0))).isEmpty();
+        assertThat(depths(PlaybookId.MIXED, water(60)).of(slot(PlaybookId.MIXED, 0)))
+                .isEmpty();
     }
 
     @Test
     void offTheBottomIsCountedFromIt() {
-        var target =
-                depths(PlaybookId.M13, water(12)).of(slot(PlaybookId.M13, 0)).orElseThrow();
+        var target = depths(PlaybookId.SPOONS, water(12))
+                .of(slot(PlaybookId.SPOONS, 0))
+                .orElseThrow();
         assertThat(target.topM()).isCloseTo(10, within(1e-9));
         assertThat(target.bottomM()).isCloseTo(11, within(1e-9));
         assertThat(target.miss(9)).isCloseTo(1, within(1e-9));
@@ -53,48 +55,49 @@ class DepthsTest {
 
     @Test
     void sharesAreOfTheDepthOfWater() {
-        var depths = depths(PlaybookId.M9, water(30));
-        assertThat(middle(depths, slot(PlaybookId.M9, 2))).isCloseTo(9.9, within(0.01));
-        assertThat(middle(depths, slot(PlaybookId.M9, 4))).isCloseTo(19.8, within(0.01));
+        var depths = depths(PlaybookId.LIVE_SLOW, water(30));
+        assertThat(middle(depths, slot(PlaybookId.LIVE_SLOW, 2))).isCloseTo(9.9, within(0.01));
+        assertThat(middle(depths, slot(PlaybookId.LIVE_SLOW, 4))).isCloseTo(19.8, within(0.01));
     }
 
     @Test
     void byLightTheSecondLineIsHigherInTheBand() {
-        var depths = depths(PlaybookId.M16, water(80));
-        double first = middle(depths, slot(PlaybookId.M16, 0));
-        double second = middle(depths, slot(PlaybookId.M16, 1));
+        var depths = depths(PlaybookId.FLASH_SQUID, water(80));
+        double first = middle(depths, slot(PlaybookId.FLASH_SQUID, 0));
+        double second = middle(depths, slot(PlaybookId.FLASH_SQUID, 1));
         assertThat(first).isBetween(9.0, 18.0);
         assertThat(second).isBetween(9.0, first - 3);
     }
 
     @Test
     void aLayerIsBracketedFromUnderAndOver() {
-        var depths = depths(PlaybookId.M16, water(60).with(Topic.BAIT, Answer.layer(20, 28)));
+        var depths = depths(PlaybookId.FLASH_SQUID, water(60).with(Topic.BAIT, Answer.layer(20, 28)));
         assertThat(depths.brackets()).isTrue();
-        assertThat(middle(depths, slot(PlaybookId.M16, 0))).isGreaterThan(28);
-        assertThat(middle(depths, slot(PlaybookId.M16, 1))).isLessThan(20);
-        assertThat(middle(depths, slot(PlaybookId.M16, 0))).isGreaterThan(28);
+        assertThat(middle(depths, slot(PlaybookId.FLASH_SQUID, 0))).isGreaterThan(28);
+        assertThat(middle(depths, slot(PlaybookId.FLASH_SQUID, 1))).isLessThan(20);
+        assertThat(middle(depths, slot(PlaybookId.FLASH_SQUID, 0))).isGreaterThan(28);
     }
 
     @Test
     void whatTapsTheBottomStaysDownWhateverSwimsOverIt() {
-        var depths = depths(PlaybookId.M14, water(20).with(Topic.BAIT, Answer.layer(6, 9)));
+        var depths = depths(PlaybookId.PLUG_CUT, water(20).with(Topic.BAIT, Answer.layer(6, 9)));
         assertThat(depths.brackets()).isFalse();
-        assertThat(middle(depths, slot(PlaybookId.M14, 0))).isGreaterThan(19);
+        assertThat(middle(depths, slot(PlaybookId.PLUG_CUT, 0))).isGreaterThan(19);
     }
 
     @Test
     void nothingIsSoughtUnderTheBottom() {
-        var depths = depths(PlaybookId.M15, water(8));
-        assertThat(depths.of(slot(PlaybookId.M15, 1)).orElseThrow().bottomM()).isLessThan(8);
-        var layer = depths(PlaybookId.M16, water(25).with(Topic.BAIT, Answer.layer(20, 30)));
-        assertThat(middle(layer, slot(PlaybookId.M16, 0))).isLessThan(25);
+        var depths = depths(PlaybookId.BENT_BAIT, water(8));
+        assertThat(depths.of(slot(PlaybookId.BENT_BAIT, 1)).orElseThrow().bottomM())
+                .isLessThan(8);
+        var layer = depths(PlaybookId.FLASH_SQUID, water(25).with(Topic.BAIT, Answer.layer(20, 30)));
+        assertThat(middle(layer, slot(PlaybookId.FLASH_SQUID, 0))).isLessThan(25);
     }
 
     @Test
     void withoutADepthTheUsualWaterIsReckoned() {
-        double reckoned = depths(PlaybookId.M13, Conditions.NOTHING).bottomM();
-        Playbook p = Numbers.USUAL.playbook(PlaybookId.M13);
+        double reckoned = depths(PlaybookId.SPOONS, Conditions.NOTHING).bottomM();
+        Playbook p = Numbers.USUAL.playbook(PlaybookId.SPOONS);
         assertThat(reckoned).isBetween(p.waterFromM(), p.waterToM());
     }
 }

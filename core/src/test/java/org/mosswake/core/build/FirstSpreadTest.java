@@ -87,7 +87,7 @@ class FirstSpreadTest {
                 var water = Conditions.NOTHING
                         .with(Topic.DEPTH, Answer.number(depth))
                         .with(Topic.BAIT, bait);
-                boolean cold = id.compareTo(PlaybookId.M11) >= 0;
+                boolean cold = id.compareTo(PlaybookId.WIRE_JIG) >= 0;
                 Situation s = cold ? Days.small(Light.MORNING, water) : large(water);
                 FirstSpread.Made made = made(s, id, 2);
                 assertThat(made.stories()).hasSameSizeAs(made.spread().lines());
@@ -99,12 +99,12 @@ class FirstSpreadTest {
     @ParameterizedTest
     @EnumSource(PlaybookId.class)
     void everyPlaybookIsSetFromAFullBox(PlaybookId id) {
-        boolean cold = id.compareTo(PlaybookId.M11) >= 0;
+        boolean cold = id.compareTo(PlaybookId.WIRE_JIG) >= 0;
         Playbook p = Numbers.USUAL.playbook(id);
         double bottom = Math.min(p.waterToM(), Math.max(p.waterFromM() * 1.5, 12));
         var water = Conditions.NOTHING.with(Topic.DEPTH, Answer.number(bottom));
         Situation s = cold ? Days.small(Light.MORNING, water) : large(water);
-        if (id == PlaybookId.M9 || id == PlaybookId.M10) {
+        if (id == PlaybookId.LIVE_SLOW || id == PlaybookId.DEAD_SLOW) {
             s = new Situation(
                     s.day(),
                     s.moment(),
@@ -118,7 +118,7 @@ class FirstSpreadTest {
         assertThat(made.spread().lines())
                 .as(made.lacks().toString())
                 .hasSizeGreaterThanOrEqualTo(Math.min(2, p.usualLines()));
-        if (id != PlaybookId.M9 && id != PlaybookId.M10) {
+        if (id != PlaybookId.LIVE_SLOW && id != PlaybookId.DEAD_SLOW) {
             assertThat(made.spread().lines()).as(made.lacks().toString()).hasSize(p.usualLines());
         }
         for (SpreadLine line : made.spread().lines()) {
@@ -135,7 +135,7 @@ class FirstSpreadTest {
 
     @Test
     void sixLinesOfMixedSurfaceAreLevelInPairsAndStaggered() {
-        FirstSpread.Made made = made(large(Conditions.NOTHING), PlaybookId.M3, 6);
+        FirstSpread.Made made = made(large(Conditions.NOTHING), PlaybookId.MIXED, 6);
         var lines = made.spread().lines();
         assertThat(lines).hasSize(6);
         assertThat(lines.get(0).holder().kind()).isEqualTo(HolderKind.CENTRE);
@@ -158,7 +158,7 @@ class FirstSpreadTest {
         Situation s = large(Conditions.NOTHING);
         var made = FirstSpread.make(
                 new FirstSpread.Wish(
-                        s, s.numbers().playbook(PlaybookId.M3), 6, List.of(), FIRST_LIGHT, UUID::randomUUID),
+                        s, s.numbers().playbook(PlaybookId.MIXED), 6, List.of(), FIRST_LIGHT, UUID::randomUUID),
                 new FirstSpread.Watch() {
                     @Override
                     public void picture(Spread spread) {
@@ -182,7 +182,7 @@ class FirstSpreadTest {
         Situation s = large(Conditions.NOTHING);
         var made = FirstSpread.make(
                 new FirstSpread.Wish(
-                        s, s.numbers().playbook(PlaybookId.M4), 5, List.of(), FIRST_LIGHT, UUID::randomUUID),
+                        s, s.numbers().playbook(PlaybookId.SMALL_FAST), 5, List.of(), FIRST_LIGHT, UUID::randomUUID),
                 new FirstSpread.Watch() {
                     @Override
                     public void picture(Spread spread) {}
@@ -197,9 +197,9 @@ class FirstSpreadTest {
 
     @Test
     void weedShortensTheLetOuts() {
-        var clean = surfaceLetOuts(made(large(Conditions.NOTHING), PlaybookId.M3, 6));
+        var clean = surfaceLetOuts(made(large(Conditions.NOTHING), PlaybookId.MIXED, 6));
         var weedy = surfaceLetOuts(
-                made(large(Conditions.NOTHING.with(Topic.WEED, Answer.choice(Weed.SCATTERED))), PlaybookId.M3, 6));
+                made(large(Conditions.NOTHING.with(Topic.WEED, Answer.choice(Weed.SCATTERED))), PlaybookId.MIXED, 6));
         assertThat(weedy).hasSameSizeAs(clean);
         assertThat(weedy.get(weedy.size() - 1)).isLessThan(clean.get(clean.size() - 1) - 10);
         assertThat(weedy.stream().mapToDouble(d -> d).sum())
@@ -209,7 +209,7 @@ class FirstSpreadTest {
     @Test
     void deepLinesBracketALayerOfBait() {
         var water = Conditions.NOTHING.with(Topic.DEPTH, Answer.number(40)).with(Topic.BAIT, Answer.layer(17, 22));
-        FirstSpread.Made made = made(Days.small(Light.MORNING, water), PlaybookId.M16, 2);
+        FirstSpread.Made made = made(Days.small(Light.MORNING, water), PlaybookId.FLASH_SQUID, 2);
         var depths = made.spread().lines().stream()
                 .map(line -> depth(made, line))
                 .sorted()
@@ -236,7 +236,7 @@ class FirstSpreadTest {
     }
 
     private static java.util.stream.DoubleStream lengths(Situation s) {
-        FirstSpread.Made made = made(s, PlaybookId.M6, 3);
+        FirstSpread.Made made = made(s, PlaybookId.BIRDS, 3);
         return made.spread().lines().stream()
                 .mapToDouble(line -> s.outfit().box().lures().stream()
                         .filter(lure -> lure.item().id().equals(line.lure().id()))
@@ -248,9 +248,9 @@ class FirstSpreadTest {
     @Test
     void aLockedLineStaysAsItIs() {
         Situation s = large(Conditions.NOTHING);
-        SpreadLine before = made(s, PlaybookId.M3, 6).spread().lines().get(1);
+        SpreadLine before = made(s, PlaybookId.MIXED, 6).spread().lines().get(1);
         SpreadLine mine = before.withLetOut(123);
-        FirstSpread.Made made = made(s, PlaybookId.M3, 6, mine);
+        FirstSpread.Made made = made(s, PlaybookId.MIXED, 6, mine);
         assertThat(made.spread().lines()).hasSize(6).contains(mine);
         assertThat(made.spread().lines()).extracting(line -> line.holder().id()).doesNotHaveDuplicates();
     }
@@ -260,8 +260,8 @@ class FirstSpreadTest {
         Situation s = large(Conditions.NOTHING);
         Box box = s.outfit().box();
         Situation small = Days.withBox(s, new Box(box.lures(), box.lines(), Days.reels(330)));
-        double most = surfaceLetOuts(made(small, PlaybookId.M3, 6))
-                .get(surfaceLetOuts(made(small, PlaybookId.M3, 6)).size() - 1);
+        double most = surfaceLetOuts(made(small, PlaybookId.MIXED, 6))
+                .get(surfaceLetOuts(made(small, PlaybookId.MIXED, 6)).size() - 1);
         assertThat(most).isLessThanOrEqualTo(330 - 220 + 0.11);
     }
 
@@ -273,7 +273,7 @@ class FirstSpreadTest {
                 .filter(lure -> lure.item().kind().equals(LureKind.FEATHER.name()))
                 .limit(1)
                 .toList();
-        FirstSpread.Made made = made(Days.withBox(s, new Box(feathers, box.lines(), List.of())), PlaybookId.M3, 6);
+        FirstSpread.Made made = made(Days.withBox(s, new Box(feathers, box.lines(), List.of())), PlaybookId.MIXED, 6);
         assertThat(made.spread().lines()).hasSize(2);
         assertThat(made.lacks().toString()).contains("popping head").contains("lipped plug");
     }
@@ -296,17 +296,19 @@ class FirstSpreadTest {
     }
 
     private static UUID far(Situation s) {
-        return made(s, PlaybookId.M3, 6).spread().lines().get(0).lure().id();
+        return made(s, PlaybookId.MIXED, 6).spread().lines().get(0).lure().id();
     }
 
     private static String leaders(Situation s, int side) {
-        var made =
-                made(s.with(s.schools().with(School.BITE_LEADER, side)), side == 0 ? PlaybookId.M1 : PlaybookId.M2, 3);
+        var made = made(
+                s.with(s.schools().with(School.BITE_LEADER, side)),
+                side == 0 ? PlaybookId.LADDER : PlaybookId.TOOTHY,
+                3);
         return made.spread().lines().get(0).tackle().toString();
     }
 
     private static double drag(Situation s, int side) {
-        return made(s.with(s.schools().with(School.TAKE, side)), PlaybookId.M6, 2)
+        return made(s.with(s.schools().with(School.TAKE, side)), PlaybookId.BIRDS, 2)
                 .spread()
                 .lines()
                 .get(0)
@@ -315,17 +317,17 @@ class FirstSpreadTest {
     }
 
     private static String notes(Situation s, School school, int side) {
-        return made(s.with(s.schools().with(school, side)), PlaybookId.M1, 3)
+        return made(s.with(s.schools().with(school, side)), PlaybookId.LADDER, 3)
                 .notes()
                 .toString();
     }
 
     private static FirstSpread.Made live(Situation s, School school, int side) {
-        return made(s.with(s.schools().with(school, side)), PlaybookId.M9, 4);
+        return made(s.with(s.schools().with(school, side)), PlaybookId.LIVE_SLOW, 4);
     }
 
     private static List<String> mains(Situation s, int side) {
-        return made(s.with(s.schools().with(School.ROD_SET, side)), PlaybookId.M3, 6).spread().lines().stream()
+        return made(s.with(s.schools().with(School.ROD_SET, side)), PlaybookId.MIXED, 6).spread().lines().stream()
                 .map(line -> line.tackle().get(line.tackle().size() - 1).line().name())
                 .distinct()
                 .toList();
@@ -334,7 +336,7 @@ class FirstSpreadTest {
     @Test
     void anEmptyBoxGivesNoLinesButSaysWhatIsWanted() {
         Situation s = Days.withBox(large(Conditions.NOTHING), new Box(List.of(), List.of(), List.of()));
-        FirstSpread.Made made = made(s, PlaybookId.M3, 6);
+        FirstSpread.Made made = made(s, PlaybookId.MIXED, 6);
         assertThat(made.spread().lines()).isEmpty();
         assertThat(made.lacks()).isNotEmpty();
         assertThat(Optional.of(made.points())).isPresent();
@@ -359,7 +361,7 @@ class FirstSpreadTest {
                         reel.main(),
                         reel.count()))
                 .toList();
-        FirstSpread.Made made = made(Days.withBox(s, new Box(box.lures(), box.lines(), soft)), PlaybookId.M3, 4);
+        FirstSpread.Made made = made(Days.withBox(s, new Box(box.lures(), box.lines(), soft)), PlaybookId.MIXED, 4);
         assertThat(made.spread().lines()).isNotEmpty().allSatisfy(line -> {
             assertThat(line.rigging().reel()).isPresent();
             var pull = new Force(

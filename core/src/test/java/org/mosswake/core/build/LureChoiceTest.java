@@ -69,7 +69,7 @@ class LureChoiceTest {
         Box box =
                 box(Days.lure(LureKind.BULLET_SKIRT, "olive", 0.18, 1), Days.lure(LureKind.FEATHER, "olive", 0.18, 1));
         assertThat(name(
-                        choice(box, PlaybookId.M3, Conditions.NOTHING),
+                        choice(box, PlaybookId.MIXED, Conditions.NOTHING),
                         slot(LureKind.FEATHER, LureKind.BULLET_SKIRT),
                         PORT))
                 .contains("FEATHER");
@@ -79,23 +79,24 @@ class LureChoiceTest {
     void theSizeOfTheForageOutweighsTheKind() {
         Box box = box(Days.lure(LureKind.BULLET_SKIRT, "olive", 0.3, 1), Days.lure(LureKind.FEATHER, "olive", 0.08, 1));
         var grown = Conditions.NOTHING.with(Topic.FORAGE, Answer.choice(Forage.FOREARM));
-        assertThat(name(choice(box, PlaybookId.M3, grown), slot(LureKind.FEATHER, LureKind.BULLET_SKIRT), PORT))
+        assertThat(name(choice(box, PlaybookId.MIXED, grown), slot(LureKind.FEATHER, LureKind.BULLET_SKIRT), PORT))
                 .contains("BULLET_SKIRT");
     }
 
     @Test
     void aLureThatDoesNotWorkAtTheSpeedIsLeft() {
         Box box = box(Days.lure(LureKind.FLUTTER_SPOON, "silver", 0.2, 3));
-        assertThat(choice(box, PlaybookId.M3, Conditions.NOTHING).pick(slot(LureKind.FLUTTER_SPOON), PORT, TROLL))
+        assertThat(choice(box, PlaybookId.MIXED, Conditions.NOTHING).pick(slot(LureKind.FLUTTER_SPOON), PORT, TROLL))
                 .isEmpty();
-        assertThat(choice(box, PlaybookId.M13, Conditions.NOTHING)
+        assertThat(choice(box, PlaybookId.SPOONS, Conditions.NOTHING)
                         .pick(slot(LureKind.FLUTTER_SPOON), PORT, Days.knots(3)))
                 .isPresent();
     }
 
     @Test
     void noMoreAreTakenThanAreAboard() {
-        LureChoice choice = choice(box(Days.lure(LureKind.FEATHER, "pink", 0.1, 1)), PlaybookId.M3, Conditions.NOTHING);
+        LureChoice choice =
+                choice(box(Days.lure(LureKind.FEATHER, "pink", 0.1, 1)), PlaybookId.MIXED, Conditions.NOTHING);
         Box.Lure only = choice.pick(slot(LureKind.FEATHER), PORT, TROLL).orElseThrow();
         choice.took(only);
         assertThat(choice.pick(slot(LureKind.FEATHER), STARBOARD, TROLL)).isEmpty();
@@ -107,7 +108,7 @@ class LureChoiceTest {
         for (String colour : List.of("olive", "blue", "pink", "orange")) {
             lures.add(Days.lure(LureKind.FEATHER, colour, 0.12, 3));
         }
-        LureChoice choice = choice(new Box(lures, Days.lines(), List.of()), PlaybookId.M3, Conditions.NOTHING);
+        LureChoice choice = choice(new Box(lures, Days.lines(), List.of()), PlaybookId.MIXED, Conditions.NOTHING);
         var taken = new ArrayList<Box.Lure>();
         for (int i = 0; i < 6; i++) {
             Box.Lure lure = choice.pick(slot(LureKind.FEATHER), i % 2 == 0 ? STARBOARD : PORT, TROLL)
@@ -128,7 +129,7 @@ class LureChoiceTest {
             Shade wanted = holder == MIDDLE ? Shade.NEUTRAL : holder == PORT ? Shade.DARK : Shade.LIGHT;
             Situation s = Days.withBox(Days.large(Light.FIRST_LIGHT, Conditions.NOTHING), box);
             var choice = new LureChoice(
-                    s, s.numbers().playbook(PlaybookId.M1), new Tying(box, s.schools(), new LinkedHashSet<>()));
+                    s, s.numbers().playbook(PlaybookId.LADDER), new Tying(box, s.schools(), new LinkedHashSet<>()));
             assertThat(choice.pick(slot(LureKind.FAST_BULLET), holder, Days.knots(14))
                             .orElseThrow()
                             .shade())
@@ -139,7 +140,7 @@ class LureChoiceTest {
     @Test
     void aBarSteersAwayFromTheBoat() {
         Box box = box(Days.lure(LureKind.STEERING_BAR, "green", 0.9, 2));
-        LureChoice choice = choice(box, PlaybookId.M7, Conditions.NOTHING);
+        LureChoice choice = choice(box, PlaybookId.BARS, Conditions.NOTHING);
         assertThat(choice.pick(slot(LureKind.STEERING_BAR), STARBOARD, Days.knots(5)))
                 .isPresent();
         assertThat(choice.pick(slot(LureKind.STEERING_BAR), PORT, Days.knots(5)))
@@ -149,7 +150,9 @@ class LureChoiceTest {
     @Test
     void smallAndFastWantsSmallWithoutBeingTold() {
         Situation s = Days.large(Light.MORNING, Conditions.NOTHING);
-        assertThat(LureChoice.forageM(s, s.numbers().playbook(PlaybookId.M4))).hasValue(0.1);
-        assertThat(LureChoice.forageM(s, s.numbers().playbook(PlaybookId.M3))).isEmpty();
+        assertThat(LureChoice.forageM(s, s.numbers().playbook(PlaybookId.SMALL_FAST)))
+                .hasValue(0.1);
+        assertThat(LureChoice.forageM(s, s.numbers().playbook(PlaybookId.MIXED)))
+                .isEmpty();
     }
 }

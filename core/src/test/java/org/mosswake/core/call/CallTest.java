@@ -69,9 +69,9 @@ class CallTest {
     @Test
     void theLadderLeadsEarlyAndPlanBTakesOverByMidday() {
         Call call = call(Days.large(Light.FIRST_LIGHT, wahoo()));
-        assertThat(call.ranking().first().playbook().id()).isEqualTo(PlaybookId.M1);
+        assertThat(call.ranking().first().playbook().id()).isEqualTo(PlaybookId.LADDER);
         assertThat(call.from()).isEqualTo(day().get(1).at());
-        assertThat(call.planB().id()).isEqualTo(PlaybookId.M2);
+        assertThat(call.planB().id()).isEqualTo(PlaybookId.TOOTHY);
         assertThat(call.planB().at()).hasValue(call.to());
         assertThat(call.to()).isBefore(day().get(8).at());
     }
@@ -110,8 +110,8 @@ class CallTest {
     @Test
     void whatTheSkipperTakesHasItsOwnLinesLacksAndCautions() {
         Situation s = Days.small(Light.MORNING, wahoo());
-        Call call = Call.of(s, day(), Optional.of(PlaybookId.M9));
-        assertThat(call.taken().id()).isEqualTo(PlaybookId.M9);
+        Call call = Call.of(s, day(), Optional.of(PlaybookId.LIVE_SLOW));
+        assertThat(call.taken().id()).isEqualTo(PlaybookId.LIVE_SLOW);
         assertThat(texts(call.lacks())).contains("live bait");
         assertThat(call.cautions()).contains(Caution.TEETH, Caution.LEADER);
         assertThat(call.lines().bounds()).anyMatch(bound -> bound.says().text().startsWith("Live slow"));
@@ -180,10 +180,10 @@ class CallTest {
     @Test
     void aDayOfLiveBaitCatchesItOnTheWayUnlessThereIsEnough() {
         Situation bare = Days.large(Light.MORNING, Conditions.NOTHING.with(Topic.CREW, Answer.number(3)));
-        assertThat(titles(bare, PlaybookId.M9, wishes(Optional.empty(), Optional.empty())))
+        assertThat(titles(bare, PlaybookId.LIVE_SLOW, wishes(Optional.empty(), Optional.empty())))
                 .contains("catch bait", "ebb begins", "lines up");
         Situation full = bare.with(bare.conditions().with(Topic.LIVE_BAIT, Answer.number(20)));
-        assertThat(titles(full, PlaybookId.M9, wishes(Optional.empty(), Optional.empty())))
+        assertThat(titles(full, PlaybookId.LIVE_SLOW, wishes(Optional.empty(), Optional.empty())))
                 .doesNotContain("catch bait");
     }
 
@@ -192,7 +192,7 @@ class CallTest {
         Situation s = Days.large(
                 Light.MORNING,
                 Conditions.NOTHING.with(Topic.DEAD_BAIT, Answer.number(14)).with(Topic.CREW, Answer.number(3)));
-        assertThat(titles(s, PlaybookId.M10, wishes(Optional.empty(), Optional.empty())))
+        assertThat(titles(s, PlaybookId.DEAD_SLOW, wishes(Optional.empty(), Optional.empty())))
                 .contains("brine 14 baits", "tie 14 leaders");
     }
 
@@ -201,13 +201,13 @@ class CallTest {
         Situation cold = Days.small(
                 Light.FIRST_LIGHT,
                 Conditions.NOTHING.with(Topic.DEPTH, Answer.number(60)).with(Topic.CREW, Answer.number(2)));
-        assertThat(titles(cold, PlaybookId.M16, wishes(Optional.empty(), Optional.empty())))
+        assertThat(titles(cold, PlaybookId.FLASH_SQUID, wishes(Optional.empty(), Optional.empty())))
                 .filteredOn("deeper"::equals)
                 .hasSize(3);
-        assertThat(titles(cold, PlaybookId.M17, wishes(Optional.empty(), Optional.empty())))
+        assertThat(titles(cold, PlaybookId.FLASH_FLY, wishes(Optional.empty(), Optional.empty())))
                 .filteredOn("move the deep lines"::equals)
                 .hasSizeBetween(8, 16);
-        assertThat(titles(cold, PlaybookId.M14, wishes(Optional.empty(), Optional.empty())))
+        assertThat(titles(cold, PlaybookId.PLUG_CUT, wishes(Optional.empty(), Optional.empty())))
                 .doesNotContain("move the deep lines", "deeper");
     }
 
@@ -217,7 +217,7 @@ class CallTest {
                 Light.MORNING,
                 Conditions.NOTHING.with(Topic.DEPTH, Answer.number(1500)).with(Topic.CREW, Answer.number(2)));
         var steps = DayPlan.of(
-                s, Call.of(s, day(), Optional.of(PlaybookId.M17)), wishes(Optional.empty(), Optional.empty()));
+                s, Call.of(s, day(), Optional.of(PlaybookId.FLASH_FLY)), wishes(Optional.empty(), Optional.empty()));
         assertThat(steps)
                 .filteredOn(step -> step.title().equals("move the deep lines"))
                 .isNotEmpty()

@@ -25,7 +25,7 @@ class LineCountTest {
     @ParameterizedTest
     @CsvSource({"1, 2, CREW", "2, 4, CREW", "3, 6, PLAYBOOK", "5, 7, CLEARANCE"})
     void theCrewDecidesUntilThereAreHandsEnough(int crew, int lines, What decides) {
-        LineCount count = count(large(Conditions.NOTHING.with(Topic.CREW, Answer.number(crew))), PlaybookId.M3);
+        LineCount count = count(large(Conditions.NOTHING.with(Topic.CREW, Answer.number(crew))), PlaybookId.MIXED);
         assertThat(count.lines()).isEqualTo(lines);
         assertThat(count.decides().what()).isEqualTo(decides);
     }
@@ -33,13 +33,13 @@ class LineCountTest {
     @ParameterizedTest
     @CsvSource({"0, 1", "1, 1", "2, 2", "4, 4", "40, 6"})
     void theBagIsNeverOverfished(int room, int lines) {
-        LineCount count = count(large(Conditions.NOTHING.with(Topic.BAG, Answer.number(room))), PlaybookId.M3);
+        LineCount count = count(large(Conditions.NOTHING.with(Topic.BAG, Answer.number(room))), PlaybookId.MIXED);
         assertThat(count.lines()).isEqualTo(lines);
     }
 
     @Test
     void aSmallBoatFishesThreeAndOneWithoutRiggersFive() {
-        assertThat(count(Days.small(Light.MORNING, Conditions.NOTHING), PlaybookId.M3)
+        assertThat(count(Days.small(Light.MORNING, Conditions.NOTHING), PlaybookId.MIXED)
                         .lines())
                 .isEqualTo(3);
         Situation s = large(Conditions.NOTHING);
@@ -55,7 +55,7 @@ class LineCountTest {
                 s.schools(),
                 List.of(),
                 s.numbers());
-        assertThat(count(open, PlaybookId.M4).bounds())
+        assertThat(count(open, PlaybookId.SMALL_FAST).bounds())
                 .anyMatch(bound -> bound.what() == What.BOAT && bound.most() == 5);
     }
 
@@ -70,14 +70,14 @@ class LineCountTest {
                         box.lines(),
                         List.of(new Box.Reel(
                                 box.reels().get(0).rod(), box.reels().get(0).main(), 3))));
-        assertThat(count(three, PlaybookId.M3).decides().what()).isEqualTo(What.RODS);
+        assertThat(count(three, PlaybookId.MIXED).decides().what()).isEqualTo(What.RODS);
         Situation none = Days.withBox(s, new Box(box.lures(), box.lines(), List.of()));
-        assertThat(count(none, PlaybookId.M3).bounds()).noneMatch(bound -> bound.what() == What.RODS);
+        assertThat(count(none, PlaybookId.MIXED).bounds()).noneMatch(bound -> bound.what() == What.RODS);
     }
 
     @Test
     void aRoughSeaAllowsThree() {
-        assertThat(count(large(Conditions.NOTHING.with(Topic.SEA, Answer.choice(Sea.ROUGH))), PlaybookId.M3)
+        assertThat(count(large(Conditions.NOTHING.with(Topic.SEA, Answer.choice(Sea.ROUGH))), PlaybookId.MIXED)
                         .lines())
                 .isEqualTo(3);
     }

@@ -39,13 +39,13 @@ class MetamorphicTest {
             int before = Integer.MIN_VALUE;
             for (int many : new int[] {1, 5, 19, 20, 60, 99, 100, 101, 400, 5000}) {
                 int now = Ranking.of(s.with(s.conditions().with(Topic.BIRDS, Answer.birds(Birds.DIVING, many))))
-                        .of(PlaybookId.M6)
+                        .of(PlaybookId.BIRDS)
                         .tenths();
                 assertThat(now).isGreaterThanOrEqualTo(before);
                 before = now;
             }
             int none = Ranking.of(s.with(s.conditions().with(Topic.BIRDS, Answer.choice(Birds.NONE))))
-                    .of(PlaybookId.M6)
+                    .of(PlaybookId.BIRDS)
                     .tenths();
             assertThat(none).isLessThan(before);
         }
@@ -63,9 +63,9 @@ class MetamorphicTest {
                     .toList();
             Situation s = Days.withBox(whole, new Box(box.lures(), lines, box.reels()));
             Call call = Call.of(s, List.of(s.moment()), Optional.empty());
-            Score fast = call.ranking().of(PlaybookId.M1);
+            Score fast = call.ranking().of(PlaybookId.LADDER);
             assertThat(fast.reasons()).anyMatch(reason -> reason.rule().equals("BITE_NONE") && reason.tenths() < 0);
-            if (call.ranking().first().playbook().id() == PlaybookId.M1) {
+            if (call.ranking().first().playbook().id() == PlaybookId.LADDER) {
                 assertThat(call.lacks()).anyMatch(lack -> lack.text().contains("bite leader"));
             }
         }
@@ -188,13 +188,13 @@ class MetamorphicTest {
     @Test
     void theTableHasItsSay() {
         Situation s = Days.large(Light.MORNING, Conditions.NOTHING.with(Topic.TARGET, Answer.choice(Species.MAHI)));
-        int silent = Ranking.of(s).of(PlaybookId.M3).tenths();
+        int silent = Ranking.of(s).of(PlaybookId.MIXED).tenths();
         var open = entry(java.time.MonthDay.of(5, 1), java.time.MonthDay.of(9, 30));
         var shut = entry(java.time.MonthDay.of(10, 1), java.time.MonthDay.of(4, 30));
         assertThat(weighed(s, open)).isGreaterThan(silent);
         assertThat(weighed(s, shut)).isLessThan(silent);
         assertThat(shut.inSeason(LocalDate.of(2026, 12, 31))).hasValue(true);
-        assertThat(LineCount.of(tabled(s, open), Numbers.USUAL.playbook(PlaybookId.M3))
+        assertThat(LineCount.of(tabled(s, open), Numbers.USUAL.playbook(PlaybookId.MIXED))
                         .bounds())
                 .anyMatch(bound -> bound.what() == LineCount.What.TABLE && bound.most() == 4);
     }
@@ -218,6 +218,6 @@ class MetamorphicTest {
     }
 
     private static int weighed(Situation s, Entry entry) {
-        return Ranking.of(tabled(s, entry)).of(PlaybookId.M3).tenths();
+        return Ranking.of(tabled(s, entry)).of(PlaybookId.MIXED).tenths();
     }
 }

@@ -42,17 +42,17 @@ class NumbersTest {
     @Test
     void aNumberSetIsUsedAndSaysWhoseItIs() {
         var numbers = Numbers.USUAL.with("M3.startMps", 4.0).with("M3.slot1.most", 180);
-        assertThat(numbers.playbook(PlaybookId.M3).startMps()).isEqualTo(4.0);
-        assertThat(numbers.playbook(PlaybookId.M3).slots().get(0).reach().most())
+        assertThat(numbers.playbook(PlaybookId.MIXED).startMps()).isEqualTo(4.0);
+        assertThat(numbers.playbook(PlaybookId.MIXED).slots().get(0).reach().most())
                 .isEqualTo(180);
-        assertThat(numbers.playbook(PlaybookId.M3).sure()).isEqualTo(Basis.YOURS);
-        assertThat(numbers.playbook(PlaybookId.M4).sure()).isEqualTo(Basis.PRACTICE);
+        assertThat(numbers.playbook(PlaybookId.MIXED).sure()).isEqualTo(Basis.YOURS);
+        assertThat(numbers.playbook(PlaybookId.SMALL_FAST).sure()).isEqualTo(Basis.PRACTICE);
     }
 
     @Test
     void aWeightSetMovesTheCall() {
         Situation s = Days.large(Light.FIRST_LIGHT, Conditions.NOTHING);
-        int usual = Ranking.of(s).of(PlaybookId.M3).tenths();
+        int usual = Ranking.of(s).of(PlaybookId.MIXED).tenths();
         var other = new Situation(
                 s.day(),
                 s.moment(),
@@ -61,7 +61,7 @@ class NumbersTest {
                 s.schools(),
                 s.table(),
                 Numbers.USUAL.with("LIGHT_FIRST_LIGHT.M3", 25));
-        assertThat(Ranking.of(other).of(PlaybookId.M3).tenths()).isEqualTo(usual + 15);
+        assertThat(Ranking.of(other).of(PlaybookId.MIXED).tenths()).isEqualTo(usual + 15);
     }
 
     /** What an earlier edition kept never stops the reader: the good part is used, the rest is named. */
@@ -73,7 +73,8 @@ class NumbersTest {
         assertThat(kept.faults())
                 .extracting(Fault::field)
                 .containsExactlyInAnyOrder("M3.colour", "M4.startMps", "M2.leastMps", "M2.mostMps");
-        assertThat(new Numbers(kept.set()).playbook(PlaybookId.M3).startMps()).isEqualTo(4.0);
+        assertThat(new Numbers(kept.set()).playbook(PlaybookId.MIXED).startMps())
+                .isEqualTo(4.0);
     }
 
     @Test

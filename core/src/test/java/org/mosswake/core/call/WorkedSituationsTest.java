@@ -47,7 +47,7 @@ class WorkedSituationsTest {
                                         .with(Topic.CLARITY, Answer.choice(Clarity.EDGE))
                                         .with(Topic.CREW, Answer.number(3))
                                         .with(Topic.SEA, Answer.choice(Sea.SLIGHT))),
-                        PlaybookId.M1,
+                        PlaybookId.LADDER,
                         "STEP_SHARP"),
                 new Worked(
                         "wahoo, late morning, dead bait brined",
@@ -57,7 +57,7 @@ class WorkedSituationsTest {
                                         .with(Topic.STEP, Answer.number(0.6))
                                         .with(Topic.DEAD_BAIT, Answer.number(10))
                                         .with(Topic.CREW, Answer.number(3))),
-                        PlaybookId.M2,
+                        PlaybookId.TOOTHY,
                         "STEP_SHARP"),
                 new Worked(
                         "mahi, weed line far out",
@@ -68,7 +68,7 @@ class WorkedSituationsTest {
                                         .with(Topic.WEED, Answer.choice(Weed.SCATTERED))
                                         .with(Topic.CLARITY, Answer.choice(Clarity.EDGE))
                                         .with(Topic.CREW, Answer.number(3))),
-                        PlaybookId.M3,
+                        PlaybookId.MIXED,
                         "FLOATING_LINE"),
                 new Worked(
                         "small tuna, tiny bait, birds up, clear water",
@@ -80,7 +80,7 @@ class WorkedSituationsTest {
                                         .with(Topic.FORAGE, Answer.choice(Forage.FINGERLING))
                                         .with(Topic.WEED, Answer.choice(Weed.NONE))
                                         .with(Topic.CREW, Answer.number(3))),
-                        PlaybookId.M4,
+                        PlaybookId.SMALL_FAST,
                         "FORAGE_FINGERLING"),
                 new Worked(
                         "small tuna over a hump at midday",
@@ -90,7 +90,7 @@ class WorkedSituationsTest {
                                         .with(Topic.STREAM, Answer.number(Days.knots(0.8)))
                                         .with(Topic.BIRDS, Answer.choice(Birds.NONE))
                                         .with(Topic.CREW, Answer.number(2))),
-                        PlaybookId.M5,
+                        PlaybookId.EELS,
                         "STRUCTURE_HUMP"),
                 new Worked(
                         "mahi or tuna, a flock moving one way",
@@ -101,7 +101,7 @@ class WorkedSituationsTest {
                                         .with(Topic.SURFACE, Answer.number(26))
                                         .with(Topic.BIRDS, Answer.birds(Birds.TRAVELLING, 120))
                                         .with(Topic.CREW, Answer.number(2))),
-                        PlaybookId.M6,
+                        PlaybookId.BIRDS,
                         "BIRDS_TRAVELLING"),
                 new Worked(
                         "school bluefin in cool green water",
@@ -110,14 +110,14 @@ class WorkedSituationsTest {
                                 water(Species.SCHOOL_BLUEFIN, 17.5, 40, Structure.FLAT)
                                         .with(Topic.BIRDS, Answer.birds(Birds.DIVING, 60))
                                         .with(Topic.CREW, Answer.number(3))),
-                        PlaybookId.M7,
+                        PlaybookId.BARS,
                         "SURFACE_IN"),
                 new Worked(
                         "sailfish along the reef, alone",
                         Days.large(
                                 Light.MORNING,
                                 water(Species.SAILFISH, 27, 25, Structure.REEF).with(Topic.CREW, Answer.number(1))),
-                        PlaybookId.M8,
+                        PlaybookId.LIGHT_JIG,
                         "SURFACE_IN"),
                 new Worked(
                         "king over a wreck, live bait in the well",
@@ -127,7 +127,7 @@ class WorkedSituationsTest {
                                         .with(Topic.LIVE_BAIT, Answer.number(14))
                                         .with(Topic.FORAGE, Answer.choice(Forage.FOREARM))
                                         .with(Topic.CREW, Answer.number(3))),
-                        PlaybookId.M9,
+                        PlaybookId.LIVE_SLOW,
                         "LIVE_ENOUGH"),
                 new Worked(
                         "king, no live bait, midday at new moon",
@@ -142,7 +142,7 @@ class WorkedSituationsTest {
                                 Schools.USUAL,
                                 java.util.List.of(),
                                 Numbers.USUAL),
-                        PlaybookId.M10,
+                        PlaybookId.DEAD_SLOW,
                         "DEAD_SOME"),
                 new Worked(
                         "striped bass in a rip, stream running",
@@ -151,7 +151,7 @@ class WorkedSituationsTest {
                                 water(Species.STRIPED_BASS, 15, 8, Structure.RIP)
                                         .with(Topic.STREAM, Answer.number(Days.knots(1.8)))
                                         .with(Topic.CREW, Answer.number(2))),
-                        PlaybookId.M11,
+                        PlaybookId.WIRE_JIG,
                         "STRUCTURE_RIP"),
                 new Worked(
                         "striped bass deep, over a wreck",
@@ -161,7 +161,7 @@ class WorkedSituationsTest {
                                         .with(Topic.BAIT, Answer.layer(20, 26))
                                         .with(Topic.STREAM, Answer.number(Days.knots(0.8)))
                                         .with(Topic.CREW, Answer.number(1))),
-                        PlaybookId.M12,
+                        PlaybookId.TANDEM,
                         "SURFACE_IN"),
                 new Worked(
                         "striped bass on grown bait, even shallow bottom",
@@ -170,7 +170,7 @@ class WorkedSituationsTest {
                                 water(Species.STRIPED_BASS, 14, 12, Structure.FLAT)
                                         .with(Topic.FORAGE, Answer.choice(Forage.FOREARM))
                                         .with(Topic.CREW, Answer.number(2))),
-                        PlaybookId.M13,
+                        PlaybookId.SPOONS,
                         "FORAGE_FOREARM"),
                 new Worked(
                         "chinook in the narrows with the stream",
@@ -180,7 +180,7 @@ class WorkedSituationsTest {
                                         .with(Topic.STREAM, Answer.number(Days.knots(1.2)))
                                         .with(Topic.DEAD_BAIT, Answer.number(12))
                                         .with(Topic.CREW, Answer.number(2))),
-                        PlaybookId.M14,
+                        PlaybookId.PLUG_CUT,
                         "DEAD_SOME"),
                 new Worked(
                         "coho at first light, overcast",
@@ -190,7 +190,7 @@ class WorkedSituationsTest {
                                         .with(Topic.SKY, Answer.choice(Sky.OVERCAST))
                                         .with(Topic.BAIT, Answer.layer(12, 18))
                                         .with(Topic.CREW, Answer.number(2))),
-                        PlaybookId.M16,
+                        PlaybookId.FLASH_SQUID,
                         "LIGHT_FIRST_LIGHT"),
                 new Worked(
                         "chinook off a river mouth under fresh water",
@@ -200,7 +200,7 @@ class WorkedSituationsTest {
                                         .with(Topic.FRESH, Answer.number(5))
                                         .with(Topic.BAIT, Answer.choice(Bait.NONE))
                                         .with(Topic.CREW, Answer.number(2))),
-                        PlaybookId.M17,
+                        PlaybookId.FLASH_FLY,
                         "STRUCTURE_RIVER_MOUTH"));
     }
 

@@ -154,23 +154,23 @@ class PlanIT extends Journey {
         plan("Quiet Ledger", "2026-07-07");
         choose("TARGET", "mahi", "small tuna");
         var first = page.locator("[data-playbook]").first();
-        assertThat(first).hasAttribute("data-playbook", "M3");
+        assertThat(first).hasAttribute("data-playbook", "MIXED");
         choose("BIRDS", "moving one way");
-        assertThat(first).hasAttribute("data-playbook", "M6");
+        assertThat(first).hasAttribute("data-playbook", "BIRDS");
         assertThat(why()).containsText("Ahead of birds");
         button("Undo").click();
-        assertThat(first).hasAttribute("data-playbook", "M3");
+        assertThat(first).hasAttribute("data-playbook", "MIXED");
         assertThat(chip("BIRDS")).containsText("not seen yet");
         page.reload();
         assertThat(chip("TARGET")).containsText("mahi, then small tuna");
-        assertThat(page.locator("[data-playbook]").first()).hasAttribute("data-playbook", "M3");
+        assertThat(page.locator("[data-playbook]").first()).hasAttribute("data-playbook", "MIXED");
     }
 
     @Test
     void anotherBandIsTakenAndSaysWhatItCosts() {
         plan("Quiet Ledger", "2026-07-08");
         choose("TARGET", "wahoo");
-        band("M2").click();
+        band("TOOTHY").click();
         assertThat(why().locator("h1")).containsText("Steady toothy");
         assertThat(why()).containsText("your choice");
         button("Back to Fast ladder").click();

@@ -92,6 +92,12 @@ class GearController {
         return gear.save(boat, body);
     }
 
+    /** What there is to say of each sort of item: columns of the table, fields of a form. */
+    @GetMapping("/api/gear/columns")
+    GearColumns columns() {
+        return GearColumns.ALL;
+    }
+
     private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
 
     @GetMapping(value = "/api/boats/{boat}/gear/box.csv", produces = "text/csv")

@@ -66,7 +66,7 @@ class CallApiTest {
                 warm("TARGET MAHI", "SURFACE 24.6", "STEP 0.7", "CREW 3", "WEED SCATTERED")));
         JsonNode first = call.get("scores").get(0);
         JsonNode second = call.get("scores").get(1);
-        assertThat(first.get("playbook").asString()).isEqualTo("M3");
+        assertThat(first.get("playbook").asString()).isEqualTo("MIXED");
         int sum = first.get("reasons")
                 .valueStream()
                 .mapToInt(r -> r.get("tenths").asInt())
@@ -156,9 +156,9 @@ class CallApiTest {
 
     @Test
     void anotherPlaybookCanBeTaken(Api api) {
-        ObjectNode body = warm("TARGET MAHI", "CREW 3").put("playbook", "M1");
+        ObjectNode body = warm("TARGET MAHI", "CREW 3").put("playbook", "LADDER");
         JsonNode call = ok(api.post(api.quietLedger() + "/call", body));
-        assertThat(call.get("taken").get("playbook").asString()).isEqualTo("M1");
+        assertThat(call.get("taken").get("playbook").asString()).isEqualTo("LADDER");
         assertThat(call.get("cautions").valueStream().map(c -> c.get("caution").asString()))
                 .contains("WEIGHT_BACK", "TEETH");
     }

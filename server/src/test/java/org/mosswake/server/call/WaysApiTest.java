@@ -47,10 +47,10 @@ class WaysApiTest {
     void aSideTakenIsRememberedAndChangesTheCall(Api api) {
         String schools = api.sprat() + "/schools";
         assertThat(api.get(schools).json()).hasSize(16);
-        int before = of(api, "M1");
+        int before = of(api, "LADDER");
         int version = version(api, schools, "FAST");
         assertThat(api.put(schools, side("FAST", 1, version)).status()).isEqualTo(200);
-        assertThat(of(api, "M1")).isLessThan(before);
+        assertThat(of(api, "LADDER")).isLessThan(before);
         var stale = api.put(schools, side("FAST", 0, version));
         assertThat(stale.status()).isEqualTo(409);
         assertThat(stale.json().get("theirs").get("side").asInt()).isEqualTo(1);
@@ -59,7 +59,7 @@ class WaysApiTest {
                 .anyMatch(s -> s.get("school").asString().equals("FAST")
                         && s.get("side").asInt() == 1);
         api.put(schools, side("FAST", 0, version(api, schools, "FAST")));
-        assertThat(of(api, "M1")).isEqualTo(before);
+        assertThat(of(api, "LADDER")).isEqualTo(before);
         assertThat(api.put(schools, side("FAST", 7, 1)).status()).isEqualTo(400);
         assertThat(api.put(schools, side("SLOW", 0, 0)).fields()).containsExactly("school");
     }
@@ -76,14 +76,14 @@ class WaysApiTest {
     @Test
     void aNumberSetIsKeptAndGoesBackWhenLeftOut(Api api) {
         String path = api.sprat() + "/numbers";
-        int before = of(api, "M2");
+        int before = of(api, "TOOTHY");
         int version = api.get(path).json().get("version").asInt();
         api.put(path, numbers(version, "TARGET_FIRST.M2", 55.0));
-        assertThat(of(api, "M2")).isEqualTo(before + 25);
+        assertThat(of(api, "TOOTHY")).isEqualTo(before + 25);
         assertThat(api.get(path).json().get("set")).hasSize(1);
         assertThat(api.put(path, numbers(version)).status()).isEqualTo(409);
         api.put(path, numbers(version + 1));
-        assertThat(of(api, "M2")).isEqualTo(before);
+        assertThat(of(api, "TOOTHY")).isEqualTo(before);
         assertThat(api.put(path, numbers(version + 2, "M2.startMps", 99.0)).fields())
                 .contains("M2.startMps");
         assertThat(api.put(path, numbers(version + 2, "nothing.at.all", 1.0)).status())
@@ -118,7 +118,7 @@ class WaysApiTest {
         assertThat(api.put(path, rule).status()).isEqualTo(409);
         JsonNode call = api.post(
                         api.sprat() + "/call",
-                        CallApiTest.warm("TARGET CHINOOK").put("playbook", "M17"))
+                        CallApiTest.warm("TARGET CHINOOK").put("playbook", "FLASH_FLY"))
                 .json();
         assertThat(call.get("rule").get("barbless").asBoolean()).isTrue();
         assertThat(call.get("lines").get("lines").asInt()).isEqualTo(1);
@@ -169,7 +169,7 @@ class WaysApiTest {
         String spread = api.mixedSurface().get("spreadId").asString();
         String path = boat + "/spreads/" + spread + "/origin";
         assertThat(api.get(path).status()).isEqualTo(204);
-        ObjectNode body = Api.JSON.createObjectNode().put("playbook", "M3").put("version", 0);
+        ObjectNode body = Api.JSON.createObjectNode().put("playbook", "MIXED").put("version", 0);
         body.putArray("stories");
         body.putArray("lacks")
                 .addObject()
@@ -180,7 +180,7 @@ class WaysApiTest {
                 .put("si", 0.1);
         body.putArray("notes");
         assertThat(api.put(path, body).json().get("lacks")).isEqualTo(body.get("lacks"));
-        assertThat(api.get(path).json().get("playbook").asString()).isEqualTo("M3");
+        assertThat(api.get(path).json().get("playbook").asString()).isEqualTo("MIXED");
         assertThat(api.get(boat + "/spreads/" + java.util.UUID.randomUUID() + "/origin")
                         .status())
                 .isEqualTo(404);

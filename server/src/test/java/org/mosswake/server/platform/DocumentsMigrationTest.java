@@ -37,8 +37,8 @@ class DocumentsMigrationTest {
             "insert into stock values ('%1$s', 'tethers', 4)",
             "insert into tick values ('%1$s', '%2$s', 'leaders:a:6', now())",
             """
-            insert into spread_origin values ('%1$s', '%2$s', now(), 'M3',
-                   '{"playbook":"M3","stories":[],"lacks":[],"notes":[]}')""");
+            insert into spread_origin values ('%1$s', '%2$s', now(), 'MIXED',
+                   '{"playbook":"MIXED","stories":[],"lacks":[],"notes":[]}')""");
 
     @Test
     void everyRowIsThereAfterwards() throws SQLException {
@@ -78,7 +78,7 @@ class DocumentsMigrationTest {
                             .json()
                             .get("playbook")
                             .asString())
-                    .isEqualTo("M3");
+                    .isEqualTo("MIXED");
             assertThat(api.get(boat + "/marked").json()).isEmpty();
         }
     }

@@ -147,7 +147,7 @@ class EditedTogetherTest {
     }
 
     private static JsonNode story(int i) {
-        ObjectNode body = object().put("version", 0).put("playbook", "M3");
+        ObjectNode body = object().put("version", 0).put("playbook", "MIXED");
         body.putArray("stories");
         body.putArray("lacks");
         ObjectNode note = body.putArray("notes").addObject().put("text", "note " + i);

@@ -335,15 +335,15 @@ class RigApiTest {
                 .put("gear", "");
         api.put(api.sprat() + "/rules", rule);
         ObjectNode body = body(api.spread(api.sprat(), "Deep in the sound").get("draft"));
-        JsonNode coho =
-                api.post(api.sprat() + "/rig", body.put("playbook", "M16")).json();
+        JsonNode coho = api.post(api.sprat() + "/rig", body.put("playbook", "FLASH_SQUID"))
+                .json();
         assertThat(note(coho.get("lines").get(0), "BARBS")
                         .get("text")
                         .get("text")
                         .asString())
                 .contains("own table");
         JsonNode bass =
-                api.post(api.sprat() + "/rig", body.put("playbook", "M13")).json();
+                api.post(api.sprat() + "/rig", body.put("playbook", "SPOONS")).json();
         assertThat(bass.get("lines").get(0).get("notes").valueStream())
                 .noneMatch(note -> note.get("kind").asString().equals("BARBS"));
     }

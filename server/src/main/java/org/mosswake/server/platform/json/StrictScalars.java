@@ -4,9 +4,11 @@ import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import org.mosswake.core.fault.FaultCode;
+import org.mosswake.core.units.OnceCalled;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 import tools.jackson.databind.DeserializationContext;
@@ -43,7 +45,14 @@ final class StrictScalars {
     /** One of an enum's words; registered for every enum in {@link JsonSetup}. */
     static <E extends Enum<E>> ValueDeserializer<E> words(Class<E> type) {
         String wanted = "one of " + Arrays.toString(type.getEnumConstants());
-        return new Text<>(text -> Enum.valueOf(type, text), wanted);
+        return new Text<>(text -> onceCalled(type, text).orElseGet(() -> Enum.valueOf(type, text)), wanted);
+    }
+
+    private static <E extends Enum<E>> Optional<E> onceCalled(Class<E> type, String text) {
+        return Arrays.stream(type.getEnumConstants())
+                .filter(constant ->
+                        constant instanceof OnceCalled once && once.code().equals(text))
+                .findFirst();
     }
 
     private static <T> T refuse(FaultCode code, JsonParser parser, Object... values) {

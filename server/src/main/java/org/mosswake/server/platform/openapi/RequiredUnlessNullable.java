@@ -1,7 +1,5 @@
 package org.mosswake.server.platform.openapi;
 
-import com.fasterxml.jackson.databind.JavaType;
-import com.fasterxml.jackson.databind.type.TypeFactory;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
@@ -23,9 +21,9 @@ class RequiredUnlessNullable implements ModelConverter {
             return null;
         }
         Schema<?> schema = chain.next().resolve(type, context, chain);
-        JavaType javaType = TypeFactory.defaultInstance().constructType(type.getType());
-        if (schema != null && javaType.getRawClass().isRecord()) {
-            markRequired(defined(schema, context), javaType.getRawClass());
+        Class<?> raw = WireRecords.raw(type.getType());
+        if (schema != null && raw.isRecord()) {
+            markRequired(defined(schema, context), raw);
         }
         return schema;
     }

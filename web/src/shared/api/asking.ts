@@ -1,0 +1,23 @@
+import { QueryClient, type Query } from '@tanstack/react-query'
+import { Problem } from './client'
+
+/** A link that was gone for less changes nothing that is shown (ms). */
+const BLINK_MS = 60_000
+
+/** After a link comes back: what failed, and what is older than a blink. */
+export const askedOnReconnect = (query: Query<unknown, Error>): boolean =>
+  query.state.status === 'error' || query.isStaleByTime(BLINK_MS)
+
+export const newQueries = () =>
+  new QueryClient({
+    defaultOptions: {
+      queries: {
+        refetchOnWindowFocus: false,
+        refetchOnReconnect: (query) => askedOnReconnect(query as Query<unknown, Error>),
+        // A redirect from page to page does not ask the same again.
+        staleTime: 2000,
+        retry: (count, error) => error instanceof Problem && error.away && count < 100,
+        retryDelay: 1000,
+      },
+    },
+  })

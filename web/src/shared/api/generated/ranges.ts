@@ -1,0 +1,162 @@
+// Made of the OpenAPI document by scripts/ranges.mjs: what the server takes, in SI.
+export const RANGES = {
+  BoatBody: {
+    beamM: { least: 0.6, most: 15 },
+    drogueAreaM2: { least: 0.01, most: 5 },
+    idleMps: { least: 0.3, most: 6 },
+    latitudeDeg: { least: -90, most: 90 },
+    lengthM: { least: 2, most: 60 },
+    longitudeDeg: { least: -180, most: 180 },
+    propSpreadM: { least: 0, most: 10 },
+  },
+  BodyWire: {
+    diveAreaM2: { least: -2, most: 2 },
+    dragAreaM2: { least: 0, most: 2 },
+    massKg: { least: 0, most: 100 },
+    sideAreaM2: { least: -2, most: 2 },
+    volumeM3: { least: 0, most: 0.1 },
+  },
+  BranchDraft: {
+    lengthM: { least: 0.5, most: 400 },
+  },
+  BuildBody: {
+    lines: { least: 1, most: 12 },
+  },
+  CallBody: {
+    catchBaitMin: { least: 0, most: 360 },
+    runOutMin: { least: 0, most: 600 },
+  },
+  CircleRequest: {
+    lureDragAreaM2: { least: 0.000001, most: 2 },
+    speedMps: { least: 0.2, most: 11 },
+    turnRadiusM: { least: 3, most: 2000 },
+  },
+  DeepDraft: {
+    cableOutM: { least: 2, most: 180 },
+    clipAboveM: { least: 0.5, most: 60 },
+  },
+  DepthBody: {
+    depthM: { least: 0.05, most: 300 },
+  },
+  FixBody: {
+    courseDeg: { least: 0, most: 360 },
+    latitudeDeg: { least: -90, most: 90 },
+    longitudeDeg: { least: -180, most: 180 },
+    speedOverGroundMps: { least: 0, most: 40 },
+  },
+  FootDraft: {
+    fittingN: { least: 10, most: 10000 },
+  },
+  GroundBody: {
+    headingDeg: { least: 0, most: 360 },
+    overGroundMps: { least: 0.1, most: 15 },
+    streamMps: { least: 0, most: 6 },
+    streamTowardsDeg: { least: 0, most: 360 },
+  },
+  HereDraft: {
+    aboveC: { least: -3, most: 40 },
+    baitBottomM: { least: 0.5, most: 11000 },
+    baitTopM: { least: 0, most: 11000 },
+    belowC: { least: -3, most: 40 },
+    bottomM: { least: 0.5, most: 11000 },
+    headingDeg: { least: 0, most: 360 },
+    layerM: { least: 0.5, most: 11000 },
+    streamMps: { least: 0, most: 6 },
+    streamTowardsDeg: { least: 0, most: 360 },
+  },
+  LineDraft: {
+    letOutM: { least: 1, most: 400 },
+    strikeDragN: { least: 0, most: 5000 },
+  },
+  LineGearBody: {
+    densityKgPerM3: { least: 100, most: 23000 },
+    diameterM: { least: 0.0001, most: 0.01 },
+    normalDragCoefficient: { least: 0, most: 5 },
+    strengthN: { least: 1, most: 20000 },
+    tangentialDragCoefficient: { least: 0, most: 1 },
+  },
+  LineWire: {
+    densityKgPerM3: { least: 100, most: 23000 },
+    diameterM: { least: 0.0001, most: 0.01 },
+    lengthM: { least: 0.5, most: 400 },
+    normalDragCoefficient: { least: 0, most: 5 },
+    tangentialDragCoefficient: { least: 0, most: 1 },
+  },
+  LureGearBody: {
+    count: { least: 0, most: 999 },
+    diveAreaM2: { least: -2, most: 2 },
+    dragAreaM2: { least: 0, most: 2 },
+    fastestMps: { least: 0.2, most: 11 },
+    lengthM: { least: 0.01, most: 3 },
+    massKg: { least: 0, most: 100 },
+    sideAreaM2: { least: -2, most: 2 },
+    slowestMps: { least: 0.2, most: 11 },
+    volumeM3: { least: 0, most: 0.1 },
+  },
+  ObservationBody: {
+    seenM: { least: 0.1, most: 300 },
+    speedThroughWaterMps: { least: 0.2, most: 11 },
+  },
+  PieceDraft: {
+    lengthM: { least: 0.5, most: 400 },
+  },
+  PlaceBody: {
+    latitudeDeg: { least: -90, most: 90 },
+    longitudeDeg: { least: -180, most: 180 },
+  },
+  PlanBody: {
+    catchBaitMin: { least: 0, most: 360 },
+    runOutMin: { least: 0, most: 600 },
+  },
+  PointBody: {
+    asternM: { least: -60, most: 20 },
+    heightM: { least: -60, most: 20 },
+    starboardM: { least: -60, most: 20 },
+  },
+  ReelGearBody: {
+    backingM: { least: 1, most: 2000 },
+    count: { least: 0, most: 40 },
+    fullRadiusM: { least: 0.005, most: 0.2 },
+    handM: { least: 0.2, most: 1.2 },
+    ratedDiameterM: { least: 0.0001, most: 0.003 },
+    ratedM: { least: 10, most: 5000 },
+    rodClassN: { least: 10, most: 1000 },
+  },
+  RigBody: {
+    bites: { least: 0, most: 100 },
+    deadBaits: { least: 0, most: 500 },
+    fishKg: { least: 0.2, most: 500 },
+  },
+  RigDraft: {
+    baitAngleRad: { least: 0, most: 1.3089969389957472 },
+    baitLengthM: { least: 0.04, most: 1.2 },
+    hookCount: { least: 1, most: 6 },
+    hookStrengthN: { least: 20, most: 5000 },
+  },
+  SegmentWire: {
+    diameterM: { least: 0.0001, most: 0.01 },
+    lengthM: { least: 0.5, most: 400 },
+    normalDragCoefficient: { least: 0.01, most: 5 },
+    tangentialDragCoefficient: { least: 0, most: 1 },
+  },
+  SpreadDraft: {
+    enginesRunning: { least: 0, most: 6 },
+    speedThroughWaterMps: { least: 0.2, most: 11 },
+  },
+  StockBody: {
+    amount: { least: 0, most: 100000 },
+  },
+  TowRequest: {
+    speedThroughWaterMps: { least: 0.2, most: 11 },
+    tipHeightM: { least: -300, most: 12 },
+  },
+  TripBody: {
+    latitudeDeg: { least: -90, most: 90 },
+    longitudeDeg: { least: -180, most: 180 },
+  },
+  TurnsBody: {
+    clearAcrossM: { least: 0.1, most: 10 },
+    clearUpM: { least: 0.1, most: 10 },
+    radiusM: { least: 5, most: 2000 },
+  },
+} as const
