@@ -42,7 +42,7 @@ export function Answers({ topic, answer, hint, onAnswer, chip }: ChipProps & { c
             />
           )}
           {topic.figure !== undefined && (
-            <Number topic={topic} answer={answer} units={units} onAnswer={onAnswer} />
+            <NumberOf topic={topic} answer={answer} units={units} onAnswer={onAnswer} />
           )}
           {hint && <p className="mt-2 text-sm text-slate">{hint}</p>}
           <div className="mt-3 flex gap-2">
@@ -112,7 +112,7 @@ function Choices({
   )
 }
 
-function Number({
+function NumberOf({
   topic,
   answer,
   units,
@@ -179,9 +179,10 @@ function Quantity({
         : plain(typed)! * stepFactor
     const least = topic.least ?? 0
     const most = topic.most ?? 1e9
+    if (topic.figure === 'COUNT' && read !== null && !Number.isInteger(read)) return 'Type a whole number.'
     if (read === null || read < least - 1e-9 || read > most + 1e-9)
       return `Type a value from ${print(least)} to ${print(most)}.`
-    onSet(topic.figure === 'COUNT' ? Math.round(read) : read)
+    onSet(read)
     return null
   }
   const nudge = (by: number) =>

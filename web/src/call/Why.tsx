@@ -43,6 +43,11 @@ export function Why({
       data-testid="why"
       className="flex w-[320px] shrink-0 flex-col gap-4 overflow-auto border-l border-ink/25 p-4 max-md:w-auto max-md:border-l-0"
     >
+      {call.verdict.map((one) => (
+        <p key={one.text} role="alert" className="border-l-[5px] border-rust pl-3 font-bold">
+          {say(one)}
+        </p>
+      ))}
       <section aria-live="polite">
         <h1 className="text-xl font-bold">
           {name(shown.playbook)}
@@ -152,10 +157,13 @@ export function Why({
           )
         })}
         <p>
-          Plan B: {name(call.planB.playbook)}
-          {call.planB.at
-            ? `, from ${hourOf(Date.parse(call.planB.at), timeZone)}.`
-            : ', when an hour brings nothing.'}
+          {call.planB
+            ? `Plan B: ${name(call.planB.playbook)}${
+                call.planB.at
+                  ? `, from ${hourOf(Date.parse(call.planB.at), timeZone)}.`
+                  : ', when an hour brings nothing.'
+              }`
+            : 'No plan B: every other method has more against it than for it.'}
         </p>
       </Part>
 

@@ -77,6 +77,7 @@ const call: Call = {
     { topic: 'FORAGE', swingTenths: 15, by: { topic: 'FORAGE', choice: 'PALM' } },
   ],
   wouldChange: [{ answer: { topic: 'SURFACE', value: 21 }, first: 'BIRDS' }],
+  verdict: [],
   contradictions: [sentence('Birds dive, yet no bait is marked.')],
   lacks: [sentence('lipped plug'), sentence('bite leader: wire or cable')],
   cautions: [{ caution: 'RULES', words: 'Rules are local.' }],
@@ -267,6 +268,13 @@ describe('the why column', () => {
       expect(screen.getByText(text)).toBeTruthy()
   })
 
+  it('says first of all what should keep her in, and that nothing else stands ready', () => {
+    const { planB: _none, ...alone } = call
+    why({ call: { ...alone, verdict: [sentence('Stay in: too much sea.')] } })
+    expect(screen.getByRole('alert').textContent).toBe('Stay in: too much sea.')
+    expect(screen.getByText(/^No plan B/)).toBeTruthy()
+  })
+
   it('says that another than the first is the skipper’s choice', () => {
     const onFirst = vi.fn()
     why({ call: { ...call, taken: { ...call.taken, playbook: 'BIRDS' } }, onFirst })
@@ -296,6 +304,10 @@ describe('what is known', () => {
     fireEvent.change(field, { target: { value: '40' } })
     fireEvent.keyDown(field, { key: 'Enter' })
     expect(screen.getByRole('alert').textContent).toBe('Type a value from 1 to 12.')
+    fireEvent.change(field, { target: { value: '2.5' } })
+    fireEvent.keyDown(field, { key: 'Enter' })
+    expect(screen.getByRole('alert').textContent).toBe('Type a whole number.')
+    expect(onAnswer).not.toHaveBeenCalled()
     fireEvent.change(field, { target: { value: '2' } })
     fireEvent.keyDown(field, { key: 'Enter' })
     expect(onAnswer).toHaveBeenCalledWith('CREW', { topic: 'CREW', value: 2 })

@@ -32,6 +32,7 @@ export const choiceWords = (topic: string, choice: string): string =>
 export const NUMBER_WORDS: Record<string, string> = {
   BIRDS: 'How many, about',
   BAIT: 'Top of the layer',
+  SEA: 'Height of the waves',
 }
 
 /** What a chip says while nothing is known. */

@@ -1142,13 +1142,14 @@ export interface components {
             lines: components["schemas"]["CountReply"];
             /** Format: int32 */
             marginTenths: number;
-            planB: components["schemas"]["PlanBReply"];
+            planB?: components["schemas"]["PlanBReply"];
             rule?: components["schemas"]["RuleBody"];
             scores: components["schemas"]["ScoreReply"][];
             steps: components["schemas"]["StepReply"][];
             taken: components["schemas"]["TakenReply"];
             /** Format: date-time */
             to: string;
+            verdict: components["schemas"]["SentenceReply"][];
             worthFinding: components["schemas"]["UnknownReply"][];
             wouldChange: components["schemas"]["ChangeReply"][];
         };

@@ -177,12 +177,14 @@ final class BenchNotes {
 
     /** The longest clear leader, long enough that even a stuck drag leaves a fifth of the strength. */
     private Optional<Mend> lengthen(Force pull, double strength) {
-        List<Piece> pieces = bench.chain().pieces();
+        List<Piece> pieces = bench.chain().fromTheFish();
         int at = -1;
         for (int i = 0; i < pieces.size() - 1; i++) {
             boolean clear =
                     pieces.get(i).material() == Material.MONO || pieces.get(i).material() == Material.FLUOROCARBON;
-            if (clear && (at < 0 || pieces.get(i).lengthM() > pieces.get(at).lengthM())) {
+            if (clear
+                    && pieces.get(i).inTackle()
+                    && (at < 0 || pieces.get(i).lengthM() > pieces.get(at).lengthM())) {
                 at = i;
             }
         }
@@ -224,7 +226,7 @@ final class BenchNotes {
                         "lengthen " + Sentence.plain(old.name()) + " to {0}: then {1}",
                         Figure.distance(metres),
                         Figure.pull(then.peakN())),
-                List.of(new Change.Lengthened(line.id(), at, metres))));
+                List.of(new Change.Lengthened(line.id(), old.at(), metres))));
     }
 
     private void reel(Reel reel) {

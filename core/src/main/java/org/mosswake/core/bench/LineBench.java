@@ -85,7 +85,7 @@ public record LineBench(
         List<DragMend> mends = window.filter(DragWindow::isEmpty)
                 .map(empty -> new DragMends(line, speed, solver, ask).all())
                 .orElse(List.of());
-        Optional<Shock> shock = pull.map(force -> shock(line, chain.pieces(), ask, speed, force));
+        Optional<Shock> shock = pull.map(force -> shock(line, chain.fromTheFish(), ask, speed, force));
         double off = line.lengthM(line.tackle().size() - 1);
         var bench = new LineBench(
                 line,
@@ -178,7 +178,7 @@ public record LineBench(
 
     /** Metres of line that stretches. */
     public double springyM() {
-        return chain.pieces().stream()
+        return chain.fromTheFish().stream()
                 .filter(piece -> piece.material() == Material.MONO || piece.material() == Material.FLUOROCARBON)
                 .mapToDouble(Piece::lengthM)
                 .sum();

@@ -49,7 +49,7 @@ final class LureChoice {
 
     Optional<Box.Lure> pick(Slot slot, Holder holder, double speedMps) {
         var speed = new SpeedThroughWater(speedMps);
-        return s.outfit().box().lures().stream()
+        return s.box().lures().stream()
                 .filter(lure -> tying.left(lure) > 0 && BoxFit.suits(lure, slot, speed) && steers(lure, holder))
                 .max(Comparator.comparingDouble((Box.Lure lure) -> points(lure, slot, holder))
                         .thenComparing(lure -> lure.item().name()));

@@ -39,7 +39,7 @@ final class Positions {
         this.r = r;
         this.letOuts = letOuts;
         Situation s = r.wish().s();
-        tying = new Tying(s.outfit().box(), s.schools(), lacks);
+        tying = new Tying(s.box(), s.schools(), lacks);
         choice = new LureChoice(s, r.wish().p(), tying);
         boolean live = r.wish().p().is(Playbook.Trait.LIVE_BAIT);
         seats = new Seats(s.outfit().boat().holders(), !live || s.schools().is(School.BAIT_RIGGERS, 1));

@@ -3,6 +3,7 @@ package org.mosswake.core.call;
 import java.util.Optional;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.units.Figure;
 
 /**
  * What is known of one topic.
@@ -50,6 +51,9 @@ public record Answer(Optional<String> choice, Optional<String> second, Optional<
             value.ifPresent(v -> faults.add(FaultCode.UNKNOWN_FIELD, path + ".value"));
         } else {
             value.ifPresent(v -> topic.range().check(faults, path + ".value", v));
+            boolean counted = topic.figure().filter(Figure.Kind.COUNT::equals).isPresent();
+            value.filter(v -> counted && v != Math.rint(v))
+                    .ifPresent(v -> faults.add(FaultCode.WRONG_TYPE, path + ".value", v, "a whole number"));
         }
         checkSecond(faults, path, topic);
         checkLayer(faults, path, topic);

@@ -6,6 +6,7 @@ import org.mosswake.core.gear.ColourRole;
 import org.mosswake.core.gear.LineItem;
 import org.mosswake.core.gear.LineKind;
 import org.mosswake.core.gear.LureItem;
+import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.gear.Shade;
 
 /** What is aboard to fish with. */
@@ -20,6 +21,14 @@ public record Box(List<Lure> lures, List<Line> lines, List<Reel> reels) {
     public record Lure(LureItem item, double lengthM, ColourRole role, Shade shade, int count) {
         public boolean lead() {
             return item.kind().endsWith("_LEAD");
+        }
+
+        boolean deadBait() {
+            return item.isA(LureKind.CUT_BAIT) || item.isA(LureKind.BENT_BAIT);
+        }
+
+        Lure counted(int aboard) {
+            return new Lure(item, lengthM, role, shade, aboard);
         }
     }
 
@@ -40,6 +49,21 @@ public record Box(List<Lure> lures, List<Line> lines, List<Reel> reels) {
         public double leftM(double diameterM, double offM) {
             return rod.leftM(diameterM, offM);
         }
+    }
+
+    /** With so many baits aboard as stated; empty: as the box says. */
+    Box withBaits(Optional<Integer> live, Optional<Integer> dead) {
+        if (live.isEmpty() && dead.isEmpty()) {
+            return this;
+        }
+        return new Box(
+                lures.stream()
+                        .map(lure -> lure.item().isA(LureKind.LIVE_BAIT)
+                                ? live.map(lure::counted).orElse(lure)
+                                : lure.deadBait() ? dead.map(lure::counted).orElse(lure) : lure)
+                        .toList(),
+                lines,
+                reels);
     }
 
     /** Rods aboard; empty when none was entered, so that nobody is held to none. */

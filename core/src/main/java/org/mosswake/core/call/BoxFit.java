@@ -33,14 +33,15 @@ public final class BoxFit {
     private BoxFit() {}
 
     static Fit of(Situation s, Playbook p) {
+        Box box = s.box();
         var left = new HashMap<UUID, Integer>();
-        s.outfit().box().lures().forEach(lure -> left.put(lure.item().id(), lure.count()));
+        box.lures().forEach(lure -> left.put(lure.item().id(), lure.count()));
         var speed = new SpeedThroughWater(p.startMps());
         Set<LureKind> missing = new LinkedHashSet<>();
         int filled = 0;
         List<Slot> positions = p.positions(p.usualLines());
         for (Slot slot : positions) {
-            Optional<Box.Lure> found = s.outfit().box().lures().stream()
+            Optional<Box.Lure> found = box.lures().stream()
                     .filter(lure -> left.get(lure.item().id()) > 0 && suits(lure, slot, speed))
                     .findFirst();
             if (found.isPresent()) {
@@ -76,7 +77,31 @@ public final class BoxFit {
     }
 
     static Optional<Sentence> none(Situation s, Playbook p) {
-        return of(s, p).filled() == 0 ? Optional.of(Sentence.of("the box has no lure for it")) : Optional.empty();
+        Fit fit = of(s, p);
+        return fit.filled() == 0
+                ? Optional.of(Sentence.of(
+                        stated(s, fit).isPresent()
+                                ? "its bait is aboard, but not in the box: no line can be tied"
+                                : "the box has no lure for it"))
+                : Optional.empty();
+    }
+
+    /** A bait said to be aboard, of a kind the box does not know at all. */
+    private static Optional<LureKind> stated(Situation s, Fit fit) {
+        return fit.missing().stream()
+                .filter(kind ->
+                        s.box().lures().stream().noneMatch(lure -> lure.item().isA(kind)))
+                .filter(kind -> kind == LureKind.LIVE_BAIT
+                        ? s.conditions()
+                                .count(Topic.LIVE_BAIT)
+                                .filter(n -> n > 0)
+                                .isPresent()
+                        : (kind == LureKind.CUT_BAIT || kind == LureKind.BENT_BAIT)
+                                && s.conditions()
+                                        .count(Topic.DEAD_BAIT)
+                                        .filter(n -> n > 0)
+                                        .isPresent())
+                .findFirst();
     }
 
     /** Whether teeth can be met as the skipper's way has it. */
@@ -115,7 +140,13 @@ public final class BoxFit {
     /** What the box lacks for a playbook, for the shopping list. */
     static List<Sentence> lacks(Situation s, Playbook p) {
         var lacks = new ArrayList<Sentence>();
-        of(s, p).missing().forEach(kind -> lacks.add(Sentence.of(words(kind))));
+        Fit fit = of(s, p);
+        Optional<LureKind> bait = stated(s, fit);
+        fit.missing().stream()
+                .filter(kind -> bait.filter(kind::equals).isEmpty())
+                .forEach(kind -> lacks.add(Sentence.of(words(kind))));
+        bait.ifPresent(kind ->
+                lacks.add(Sentence.of(words(kind) + " as an item of the box: it is aboard, add it there to tie it")));
         if (noBiteLeader(s, p).isPresent()) {
             lacks.add(Sentence.of(
                     s.schools().is(School.BITE_LEADER, 1)

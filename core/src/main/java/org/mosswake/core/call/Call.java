@@ -19,7 +19,9 @@ import org.mosswake.core.units.Sentence;
  * @param taken   the playbook lines, lacks and cautions are of: the first, or the skipper's choice
  * @param bands   weights of each playbook over the day
  * @param from    how long the first stays first, around the moment; until {@code to}
- * @param planB   what to do when it does not work, and from when the day itself asks for it
+ * @param planB   what to do when it does not work, and from when the day itself asks for it; empty where nothing else has
+ *     more for it than against it
+ * @param verdict said before any method: to stay in, that nothing speaks for fishing, that nothing is known
  * @param lacks   of the box, for the first
  */
 public record Call(
@@ -29,9 +31,10 @@ public record Call(
         Map<PlaybookId, List<Spell>> bands,
         Instant from,
         Instant to,
-        PlanB planB,
+        Optional<PlanB> planB,
         List<Doubts.Unknown> worthFinding,
         List<Doubts.Change> wouldChange,
+        List<Sentence> verdict,
         List<Sentence> contradictions,
         List<Sentence> lacks,
         Set<Caution> cautions) {
@@ -74,6 +77,7 @@ public record Call(
                 planB(day, over, to, ranking),
                 Doubts.worthFinding(s, weigher),
                 Doubts.wouldChange(s, weigher),
+                Verdict.of(s, ranking),
                 Contradictions.of(s, ranking, weigher),
                 BoxFit.lacks(s, taken),
                 cautions(s, taken));
@@ -114,17 +118,21 @@ public record Call(
     }
 
     /** What comes first next, else the second best of now. */
-    private static PlanB planB(List<Moment> day, List<Weigher.Weights> over, int lastOfLeader, Ranking now) {
+    private static Optional<PlanB> planB(List<Moment> day, List<Weigher.Weights> over, int lastOfLeader, Ranking now) {
         boolean light =
                 lastOfLeader + 1 < day.size() && day.get(lastOfLeader + 1).light() != Moment.Light.NIGHT;
         if (light) {
             Weigher.Weights next = over.get(lastOfLeader + 1);
-            return new PlanB(
-                    next.first(),
-                    next.of(next.first()),
-                    Optional.of(day.get(lastOfLeader + 1).at()));
+            if (next.of(next.first()) > 0) {
+                return Optional.of(new PlanB(
+                        next.first(),
+                        next.of(next.first()),
+                        Optional.of(day.get(lastOfLeader + 1).at())));
+            }
         }
-        return new PlanB(now.second().playbook().id(), now.second().tenths(), Optional.empty());
+        return Optional.of(now.second())
+                .filter(second -> second.tenths() > 0)
+                .map(second -> new PlanB(second.playbook().id(), second.tenths(), Optional.empty()));
     }
 
     /** The dangers of this method, crew and water. */
@@ -137,7 +145,9 @@ public record Call(
         if (c.is(Topic.FLEET, Topic.Fleet.CROWDED)) {
             all.add(Caution.FLEET);
         }
-        if (c.is(Topic.SEA, Topic.Sea.ROUGH) || c.is(Topic.SEA, Topic.Sea.MODERATE)) {
+        if (c.is(Topic.SEA, Topic.Sea.ROUGH)
+                || c.is(Topic.SEA, Topic.Sea.MODERATE)
+                || Seaway.hard(s).isPresent()) {
             all.add(Caution.WEATHER);
         }
         if (p.is(Playbook.Trait.FAST)) {

@@ -99,14 +99,14 @@ public final class DayPlan {
     private static List<Step> fishing(Situation s, Call call, SunDay sun, Timeline.Needs needs) {
         var steps = new ArrayList<Step>();
         call.planB()
-                .at()
-                .filter(at -> at.isAfter(needs.linesIn()) && at.isBefore(needs.home()))
-                .ifPresent(at -> steps.add(new Step(
-                        Step.Kind.CHANGE,
-                        at,
-                        Duration.ZERO,
-                        "plan B: " + call.planB().id().words(),
-                        Sentence.of("by then the hour speaks for it"))));
+                .ifPresent(planB -> planB.at()
+                        .filter(at -> at.isAfter(needs.linesIn()) && at.isBefore(needs.home()))
+                        .ifPresent(at -> steps.add(new Step(
+                                Step.Kind.CHANGE,
+                                at,
+                                Duration.ZERO,
+                                "plan B: " + planB.id().words(),
+                                Sentence.of("by then the hour speaks for it")))));
         Playbook p = call.taken();
         if (p.is(Trait.STEPS_BY_LIGHT)) {
             byLight(s, sun, needs, steps);

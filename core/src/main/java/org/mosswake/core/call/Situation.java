@@ -33,6 +33,11 @@ public record Situation(
         return new Situation(day, moment, conditions, outfit, other, table, numbers);
     }
 
+    /** Baits as stated for the day: what the box says of them is from before. */
+    public Box box() {
+        return outfit.box().withBaits(conditions.count(Topic.LIVE_BAIT), conditions.count(Topic.DEAD_BAIT));
+    }
+
     Optional<Entry> entry(Species species) {
         return table.stream().filter(entry -> entry.species() == species).findFirst();
     }

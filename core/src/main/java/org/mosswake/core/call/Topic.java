@@ -18,7 +18,8 @@ public enum Topic {
     STEP("step over a mile", Figure.Kind.TEMPERATURE_STEP, 0, 8, "°C"),
     CLARITY("colour", Clarity.class),
     SKY("sky", Sky.class),
-    SEA("sea", Sea.class),
+    /** A word, or the height of its waves (m). */
+    SEA("sea", Sea.class, Figure.Kind.DISTANCE, 0, 15),
     STREAM("stream", Figure.Kind.SPEED, 0, 4, "m/s"),
     DEPTH("depth", Figure.Kind.DISTANCE, 1, 6000, "m"),
     STRUCTURE("bottom", Structure.class),

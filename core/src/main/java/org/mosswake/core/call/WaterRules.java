@@ -164,6 +164,8 @@ final class WaterRules {
                     "a moderate sea",
                     "a moderate sea",
                     "LADDER -7, LIVE_SLOW -6, BARS -4, EELS -2, SMALL_FAST -2, SPOONS -2, LIGHT_JIG -2"),
+            Rule.of("SEA_TOO_FAST", Topic.SEA, "faster than the sea lets her go", Seaway::tooFast, "all -60"),
+            Rule.of("SEA_HARD", Topic.SEA, "a sea that is much for her", (s, p) -> Seaway.hard(s), "all -12"),
             Rule.of(
                     "SEA_ROUGH",
                     Topic.SEA,

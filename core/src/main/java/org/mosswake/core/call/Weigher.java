@@ -15,14 +15,24 @@ final class Weigher {
 
     private final Numbers numbers;
     private final Playbook[] playbooks = new Playbook[IDS.length];
-    private final int[] base = new int[IDS.length];
+    private final int[] base;
+    private final Box box;
 
     Weigher(Situation s) {
         numbers = s.numbers();
+        box = s.box();
         for (int i = 0; i < IDS.length; i++) {
             playbooks[i] = numbers.playbook(IDS[i]);
-            base[i] = sum(STEADY, s, playbooks[i]);
         }
+        base = steady(s);
+    }
+
+    private int[] steady(Situation s) {
+        var sums = new int[IDS.length];
+        for (int i = 0; i < IDS.length; i++) {
+            sums[i] = sum(STEADY, s, playbooks[i]);
+        }
+        return sums;
     }
 
     private static boolean steady(Rule rule) {
@@ -66,7 +76,8 @@ final class Weigher {
 
     /** Of a situation with other conditions or another moment, but the same boat, box, ways and numbers. */
     Weights weigh(Situation s) {
-        var tenths = base.clone();
+        // Baits stated otherwise are another box.
+        int[] tenths = s.box().equals(box) ? base.clone() : steady(s);
         for (int i = 0; i < IDS.length; i++) {
             tenths[i] += sum(MOVING, s, playbooks[i]);
         }

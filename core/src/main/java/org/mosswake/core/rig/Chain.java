@@ -29,9 +29,10 @@ public record Chain(List<Piece> pieces, List<Part> parts) {
         return new Builder(rigging).chain(pieces);
     }
 
+    /** Of what a fish loads: a dropper that ends in a plain lead is made to part, and holds no fish. */
     public Part weakest() {
         return parts.stream()
-                .filter(part -> part.strength().isPresent())
+                .filter(part -> part.strength().isPresent() && loaded(part))
                 .min(Comparator.comparingDouble(
                         part -> part.strength().orElseThrow().newtons()))
                 .orElseThrow();
@@ -39,6 +40,34 @@ public record Chain(List<Piece> pieces, List<Part> parts) {
 
     public Force strength() {
         return weakest().strength().orElseThrow();
+    }
+
+    /** The piece at whose foot the fish's leader leaves the lead's; empty where the fish is at the end of the line. */
+    private Optional<Piece> fork() {
+        boolean lead = pieces.get(0)
+                .hung()
+                .filter(hung -> hung.sort() == Piece.Hung.Sort.LEAD)
+                .isPresent();
+        return lead ? pieces.stream().filter(piece -> piece.twig().isPresent()).findFirst() : Optional.empty();
+    }
+
+    private boolean loaded(Part part) {
+        return fork().map(fork -> part.twig()
+                        || part.piece() < 0
+                        || part.piece() > fork.at()
+                        || part.piece() == fork.at() && part.sort() != Part.Sort.END_BELOW)
+                .orElse(true);
+    }
+
+    /** The line between fish and reel, from the fish up; of a three-way that ends in a lead, by its second leader. */
+    public List<Piece> fromTheFish() {
+        return fork().map(fork -> {
+                    var all = new ArrayList<Piece>();
+                    all.add(fork.twig().orElseThrow().asPiece());
+                    all.addAll(pieces.subList(pieces.indexOf(fork), pieces.size()));
+                    return List.copyOf(all);
+                })
+                .orElse(pieces);
     }
 
     /** How piece {@code at} is made fast at its lower end. */

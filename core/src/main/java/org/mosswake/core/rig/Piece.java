@@ -30,7 +30,28 @@ public record Piece(
         }
     }
 
-    public record Twig(String name, Material material, Force strength, double diameterM, double lengthM, String lure) {}
+    public record Twig(String name, Material material, Force strength, double diameterM, double lengthM, String lure) {
+        /** Of no place in the tackle. */
+        Piece asPiece() {
+            return new Piece(
+                    NOWHERE,
+                    name,
+                    material,
+                    strength,
+                    diameterM,
+                    lengthM,
+                    Seam.USUAL,
+                    Optional.empty(),
+                    Optional.empty());
+        }
+    }
+
+    private static final int NOWHERE = -1;
+
+    /** False for a second leader, which no change of a piece reaches. */
+    public boolean inTackle() {
+        return at != NOWHERE;
+    }
 
     /** EA, the pull that would double its length (N). */
     public double stiffnessN(RigNumbers numbers) {

@@ -71,8 +71,8 @@ class CallTest {
         Call call = call(Days.large(Light.FIRST_LIGHT, wahoo()));
         assertThat(call.ranking().first().playbook().id()).isEqualTo(PlaybookId.LADDER);
         assertThat(call.from()).isEqualTo(day().get(1).at());
-        assertThat(call.planB().id()).isEqualTo(PlaybookId.TOOTHY);
-        assertThat(call.planB().at()).hasValue(call.to());
+        assertThat(call.planB().orElseThrow().id()).isEqualTo(PlaybookId.TOOTHY);
+        assertThat(call.planB().orElseThrow().at()).hasValue(call.to());
         assertThat(call.to()).isBefore(day().get(8).at());
     }
 

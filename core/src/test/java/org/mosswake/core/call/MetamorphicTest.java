@@ -18,7 +18,7 @@ import org.mosswake.core.gear.LineKind;
 /** What must hold whatever the day: drawn from fixed seeds. */
 class MetamorphicTest {
     /** A day of which some topics are known. */
-    private static Situation day(Random random) {
+    static Situation day(Random random) {
         var conditions = Conditions.NOTHING;
         for (Topic topic : Topic.values()) {
             if (topic.asked() && random.nextInt(3) > 0) {

@@ -78,6 +78,24 @@ class SeamsTest {
                                 .containsExactly("tackle[0].foot.above", "tackle[1].foot.above"));
     }
 
+    /** A dropper tied weak on purpose parts at the bottom and leaves the fish on: it is not what holds her. */
+    @Test
+    void aWeakDropperHoldsNoFish() {
+        var twig = new Piece.Twig("mono", Material.MONO, kg(20), 0.0007, 4.5, "jig");
+        Piece main = piece(1, Material.BRAID, 30, 0.3, 40);
+        var branched = new Piece(
+                1, main.name(), Material.BRAID, kg(30), 0.0003, 40, Seam.USUAL, Optional.empty(), Optional.of(twig));
+        Chain weak = Chain.of(List.of(piece(0, Material.MONO, 5, 0.3, 1.5, LEAD), branched), Rigging.USUAL);
+        Chain strong = Chain.of(List.of(piece(0, Material.MONO, 50, 0.9, 1.5, LEAD), branched), Rigging.USUAL);
+        assertThat(weak.strength()).isEqualTo(strong.strength());
+        assertThat(weak.fromTheFish()).extracting(Piece::lengthM).containsExactly(4.5, 40.0);
+        assertThat(weak.fromTheFish().get(0).inTackle()).isFalse();
+        Chain lure = Chain.of(List.of(piece(0, Material.MONO, 5, 0.3, 1.5), branched), Rigging.USUAL);
+        assertThat(lure.strength().newtons())
+                .as("a lure there is fished")
+                .isLessThan(weak.strength().newtons());
+    }
+
     @Test
     void aThreeWayHoldsItsSecondLeader() {
         var twig = new Piece.Twig("mono", Material.MONO, kg(10), 0.0005, 4.5, "jig");

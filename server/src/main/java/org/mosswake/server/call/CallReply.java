@@ -35,9 +35,10 @@ record CallReply(
         List<BandReply> bands,
         Instant from,
         Instant to,
-        PlanBReply planB,
+        @Nullable PlanBReply planB,
         List<UnknownReply> worthFinding,
         List<ChangeReply> wouldChange,
+        List<SentenceReply> verdict,
         List<SentenceReply> contradictions,
         List<SentenceReply> lacks,
         List<CautionReply> cautions,
@@ -141,14 +142,15 @@ record CallReply(
                         .toList(),
                 call.from(),
                 call.to(),
-                new PlanBReply(
-                        call.planB().id(),
-                        call.planB().tenths(),
-                        call.planB().at().orElse(null)),
+                call.planB()
+                        .map(planB -> new PlanBReply(
+                                planB.id(), planB.tenths(), planB.at().orElse(null)))
+                        .orElse(null),
                 call.worthFinding().stream().map(UnknownReply::of).toList(),
                 call.wouldChange().stream()
                         .map(change -> new ChangeReply(AnswerBody.of(change.topic(), change.answer()), change.first()))
                         .toList(),
+                SentenceReply.of(call.verdict()),
                 SentenceReply.of(call.contradictions()),
                 SentenceReply.of(call.lacks()),
                 call.cautions().stream()
