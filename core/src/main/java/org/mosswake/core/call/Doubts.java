@@ -54,7 +54,11 @@ public final class Doubts {
         PlaybookId leader = now.first();
         Unknown most = null;
         for (Answer answer : answers(topic)) {
-            Weigher.Weights then = weigher.weigh(s.with(s.conditions().with(topic, answer)));
+            Situation so = s.with(s.conditions().with(topic, answer));
+            if (keepsIn(topic, so)) {
+                continue;
+            }
+            Weigher.Weights then = weigher.weigh(so);
             PlaybookId first = then.first();
             int swing = Math.abs(then.lead(leader) - now.lead(leader));
             boolean changes = first != leader;
@@ -96,7 +100,8 @@ public final class Doubts {
             }
             Answer known = s.conditions().known().get(topic);
             answers(topic).stream()
-                    .filter(answer -> !answer.equals(known))
+                    .filter(answer -> !answer.equals(known)
+                            && !keepsIn(topic, s.with(s.conditions().with(topic, answer))))
                     .sorted(Comparator.comparingDouble(answer -> away(topic, known, answer)))
                     .map(answer -> new Change(
                             topic,
@@ -108,6 +113,11 @@ public final class Doubts {
                     .ifPresent(found::add);
         }
         return found.size() > MOST ? List.copyOf(found.subList(0, MOST)) : List.copyOf(found);
+    }
+
+    /** A sea that keeps her in puts no method first. */
+    private static boolean keepsIn(Topic topic, Situation s) {
+        return topic == Topic.SEA && Seaway.stop(s).isPresent();
     }
 
     private static double away(Topic topic, Answer known, Answer other) {

@@ -91,6 +91,18 @@ class VerdictTest {
         }
     }
 
+    /** A sea that keeps her in is no reason for another method. */
+    @Test
+    void aSeaTooHighPutsNothingFirst() {
+        Situation s = Days.small(Light.MORNING, known(Topic.SEA, Answer.choice(Sea.SLIGHT)));
+        assertThat(Doubts.wouldChange(s))
+                .noneMatch(change -> change.topic() == Topic.SEA
+                        && change.answer().choice().filter("ROUGH"::equals).isPresent());
+        assertThat(Doubts.worthFinding(Days.small(Light.MORNING, Conditions.NOTHING)))
+                .noneMatch(
+                        unknown -> unknown.by().choice().filter("ROUGH"::equals).isPresent());
+    }
+
     @Test
     void whatSheHoldsFallsWithTheSea() {
         var slight = new Seaway(0.6, 6);
