@@ -49,7 +49,7 @@ const second = score('BIRDS', [
 const call: Call = {
   scores: [first, second, score('LADDER', [['D', -10]])],
   marginTenths: 7,
-  taken: { playbook: 'MIXED', leastMps: 3, startMps: 3.9, mostMps: 5, sure: 'PRACTICE' },
+  taken: { playbook: 'MIXED', leastMps: 3, startMps: 3.9, mostMps: 5, overGround: false, sure: 'PRACTICE' },
   lines: {
     lines: 2,
     bounds: [

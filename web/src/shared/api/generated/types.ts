@@ -1032,7 +1032,7 @@ export interface components {
             most: number;
             says: components["schemas"]["SentenceReply"];
             /** @enum {string} */
-            what: "PLAYBOOK" | "RODS" | "HOLDERS" | "CREW" | "BAG" | "SEA" | "CLEARANCE" | "BOAT" | "TABLE";
+            what: "PLAYBOOK" | "RODS" | "HOLDERS" | "CREW" | "BAG" | "SEA" | "CLEARANCE" | "BOAT" | "BOX" | "TABLE";
         };
         BranchDraft: {
             /** Format: double */
@@ -2542,6 +2542,7 @@ export interface components {
             leastMps: number;
             /** Format: double */
             mostMps: number;
+            overGround: boolean;
             /** @enum {string} */
             playbook: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
             /** Format: double */

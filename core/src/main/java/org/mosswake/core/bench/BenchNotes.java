@@ -177,7 +177,7 @@ final class BenchNotes {
 
     /** The longest clear leader, long enough that even a stuck drag leaves a fifth of the strength. */
     private Optional<Mend> lengthen(Force pull, double strength) {
-        List<Piece> pieces = bench.chain().fromTheFish();
+        List<Piece> pieces = LineBench.withMain(bench.chain().fromTheFish(), bench.offM());
         int at = -1;
         for (int i = 0; i < pieces.size() - 1; i++) {
             boolean clear =
@@ -208,18 +208,7 @@ final class BenchNotes {
         }
         var longer = new ArrayList<>(pieces);
         Piece old = pieces.get(at);
-        longer.set(
-                at,
-                new Piece(
-                        old.at(),
-                        old.name(),
-                        old.material(),
-                        old.strength(),
-                        old.diameterM(),
-                        metres,
-                        old.foot(),
-                        old.hung(),
-                        old.twig()));
+        longer.set(at, old.withLength(metres));
         Shock then = LineBench.shock(line, longer, ask, speed, pull);
         return Optional.of(new Mend(
                 Sentence.of(
@@ -251,16 +240,7 @@ final class BenchNotes {
                 Kind.REEL,
                 enough ? Weight.GOOD : Weight.DANGER,
                 Sentence.of("{0} left, {1} wanted", Figure.distance(left), Figure.distance(bench.keepM())),
-                run.easeToN() > 1
-                        ? Sentence.of(
-                                "after a run of {0} the same setting gives {1} at the reel and the line drags {2}: ease to {3}",
-                                Figure.distance(reach),
-                                Figure.pull(run.reelN()),
-                                Figure.pull(run.waterN()),
-                                Figure.pull(run.easeToN()))
-                        : Sentence.of(
-                                "after a run of {0} the line alone drags {1}, more than is set: ease right off",
-                                Figure.distance(reach), Figure.pull(run.waterN())),
+                runWords(run, reach),
                 enough ? new Mend[0] : otherReel());
         double strength = bench.chain().strength().newtons();
         if (run.totalN() > strength) {
@@ -272,6 +252,35 @@ final class BenchNotes {
                             "{0} out brings {1}; the weakest part holds {2}",
                             Figure.distance(bench.offM() + reach), Figure.pull(run.totalN()), Figure.pull(strength)));
         }
+    }
+
+    /** Eased to the first setting at the fish where that leaves any; else to what the weakest part allows. */
+    private Sentence runWords(Run run, double reach) {
+        Figure fish = Figure.speed(LineBench.RUN_MPS);
+        if (run.easeToN() > 1) {
+            return Sentence.of(
+                    "after a run of {0} at {4} the same setting gives {1} at the reel and the line drags {2}: ease to {3}",
+                    Figure.distance(reach),
+                    Figure.pull(run.reelN()),
+                    Figure.pull(run.waterN()),
+                    Figure.pull(run.easeToN()),
+                    fish);
+        }
+        double most = bench.window()
+                .map(window -> window.most().newtons())
+                .orElse(bench.chain().strength().newtons() / 3);
+        double ease = (most - run.waterN()) * line.strikeDrag().newtons() / run.reelN();
+        return ease > 1
+                ? Sentence.of(
+                        "after a run of {0} at {1} the line alone drags {2}, more than is set; {3} may be felt in all: ease to {4}",
+                        Figure.distance(reach),
+                        fish,
+                        Figure.pull(run.waterN()),
+                        Figure.pull(most),
+                        Figure.pull(Math.min(ease, line.strikeDrag().newtons())))
+                : Sentence.of(
+                        "after a run of {0} at {1} the line alone drags {2}, more than the {3} it may feel: ease right off and follow the fish",
+                        Figure.distance(reach), fish, Figure.pull(run.waterN()), Figure.pull(most));
     }
 
     private Mend[] otherReel() {

@@ -85,8 +85,9 @@ public record LineBench(
         List<DragMend> mends = window.filter(DragWindow::isEmpty)
                 .map(empty -> new DragMends(line, speed, solver, ask).all())
                 .orElse(List.of());
-        Optional<Shock> shock = pull.map(force -> shock(line, chain.fromTheFish(), ask, speed, force));
-        double off = line.lengthM(line.tackle().size() - 1);
+        double off = solver.offReelM(line, speed);
+        // A fish that has taken the line out of its clip has all of it, up to the rod.
+        Optional<Shock> shock = pull.map(force -> shock(line, withMain(chain.fromTheFish(), off), ask, speed, force));
         var bench = new LineBench(
                 line,
                 label,
@@ -113,6 +114,13 @@ public record LineBench(
                 pull,
                 line.strikeDrag(),
                 line.rigging().numbers());
+    }
+
+    static List<Piece> withMain(List<Piece> pieces, double lengthM) {
+        var all = new ArrayList<>(pieces);
+        int main = all.size() - 1;
+        all.set(main, all.get(main).withLength(lengthM));
+        return List.copyOf(all);
     }
 
     private static List<Run> runs(SpreadLine line, Reel reel, double off) {

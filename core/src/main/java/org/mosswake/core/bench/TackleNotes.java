@@ -89,19 +89,28 @@ final class TackleNotes {
     private void clip() {
         line.deep().ifPresent(deep -> {
             double depth = bench.shape().map(shape -> shape.depthM()).orElse(deep.cableOutM());
-            boolean full = ClipSeat.usual(depth) == ClipSeat.FULL;
-            boolean right = deep.seat() == ClipSeat.usual(depth);
+            double pull = bench.shape().map(shape -> shape.tensionAtTipN()).orElse(0.0);
+            ClipSeat needed = ClipSeat.needed(depth, pull);
+            boolean full = needed == ClipSeat.FULL;
+            boolean right = deep.seat() == needed;
+            boolean pulled = needed != ClipSeat.usual(depth);
             say(
                     Kind.CLIP,
                     right ? Weight.GOOD : Weight.DANGER,
                     Sentence.of(full ? "line all the way into the clip" : "line half-way into the clip"),
                     Sentence.of(
                             right
-                                    ? "right for {0}; take up the belly after the drop"
-                                    : full
-                                            ? "at {0} a shallow seat lets go early"
-                                            : "at {0} a deep seat holds through a small fish",
-                            Figure.distance(depth)));
+                                    ? pulled
+                                            ? "right for the {1} that the line pulls there, at {0}; take up the belly after the drop"
+                                            : "right for {0}; take up the belly after the drop"
+                                    : pulled
+                                            ? "at {0} the line alone pulls {1}: a shallow seat lets go of it"
+                                            : full
+                                                    ? "at {0} a shallow seat lets go early"
+                                                    : "at {0} a deep seat holds through a small fish",
+                            pulled
+                                    ? new Figure[] {Figure.distance(depth), Figure.pull(pull)}
+                                    : new Figure[] {Figure.distance(depth)}));
         });
     }
 

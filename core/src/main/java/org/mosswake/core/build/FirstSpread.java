@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import org.mosswake.core.call.Playbook;
 import org.mosswake.core.call.Situation;
 import org.mosswake.core.clock.LightDepth;
@@ -63,15 +64,18 @@ public final class FirstSpread {
     private FirstSpread() {}
 
     public static Made make(Wish wish, Watch watch) {
-        Reckoning r = Reckoning.of(wish);
-        var letOuts = new LetOuts(r);
-        var positions = new Positions(r, letOuts);
-        List<Unit> units = positions.units();
-        units.forEach(unit -> letOuts.addHolders(unit, positions.seats));
-        var search = new Search(r, units);
-        search.settle();
-        watch.picture(search.spread());
-        units.forEach(letOuts::addDropBacks);
+        Reckoning begun = Reckoning.of(wish);
+        Settled first = settled(begun);
+        watch.picture(first.search().spread());
+        var pace = new Pace(wish, begun.placer());
+        Settled settled = pace.slower(first.search().spread())
+                .map(speed -> settled(Reckoning.of(wish, speed)))
+                .orElse(first);
+        Reckoning r = settled.r();
+        Positions positions = settled.positions();
+        List<Unit> units = settled.units();
+        Search search = settled.search();
+        units.forEach(settled.letOuts()::addDropBacks);
         SpreadTurns turns =
                 SpreadTurns.usual(r.speed().mps(), wish.s().outfit().boat().lengthM(), positions.seats.free());
         SpreadTurns.Room room = search.widen(turns, watch);
@@ -79,7 +83,20 @@ public final class FirstSpread {
         Optional<SpreadTurns.Widening> mend = room.narrowerRad() < SpreadTurns.TOO_LITTLE_RAD && watch.goOn(0.9)
                 ? turns.mend(found)
                 : Optional.empty();
-        return made(r, units, search, found, room, mend, positions);
+        return made(r, units, search, found, room, mend, positions, pace.says(found, begun.speed()));
+    }
+
+    /** Before drop-backs and turns: a picture at once. */
+    private record Settled(Reckoning r, LetOuts letOuts, Positions positions, List<Unit> units, Search search) {}
+
+    private static Settled settled(Reckoning r) {
+        var letOuts = new LetOuts(r);
+        var positions = new Positions(r, letOuts);
+        List<Unit> units = positions.units();
+        units.forEach(unit -> letOuts.addHolders(unit, positions.seats));
+        var search = new Search(r, units);
+        search.settle();
+        return new Settled(r, letOuts, positions, units, search);
     }
 
     private static Made made(
@@ -89,7 +106,8 @@ public final class FirstSpread {
             Spread found,
             SpreadTurns.Room room,
             Optional<SpreadTurns.Widening> mend,
-            Positions positions) {
+            Positions positions,
+            List<Sentence> ofThePace) {
         var stories = new Stories(r.wish().s(), r.wish().p(), r.wake(), r.depths());
         List<Objective.Set> sets = Unit.sets(units);
         return new Made(
@@ -100,7 +118,8 @@ public final class FirstSpread {
                 room,
                 mend,
                 positions.lacks.stream().map(Sentence::of).toList(),
-                stories.notes(r.speed().mps()),
+                Stream.concat(ofThePace.stream(), stories.notes(r.speed().mps()).stream())
+                        .toList(),
                 Objective.of(sets, r.wake()) + Objective.turn(room.narrowerRad()),
                 search.tried());
     }

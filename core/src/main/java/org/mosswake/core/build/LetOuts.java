@@ -7,6 +7,7 @@ import org.mosswake.core.call.Playbook;
 import org.mosswake.core.call.School;
 import org.mosswake.core.call.Slot;
 import org.mosswake.core.gear.Holder;
+import org.mosswake.core.spread.ClipSeat;
 import org.mosswake.core.spread.LinePlacer;
 import org.mosswake.core.spread.LurePlace;
 
@@ -146,7 +147,12 @@ final class LetOuts {
                 return Optional.empty();
             }
             boolean fast = r.wish().p().is(Playbook.Trait.FAST);
-            sets.add(new Objective.Set(placing.withDrag(place.get().pullN(), loose(placing), fast), place.get()));
+            Placing seated = placing.line().deep().isPresent() && !placing.locked()
+                    ? placing.with(placing.line()
+                            .withSeat(ClipSeat.needed(
+                                    place.get().depthM(), place.get().pullN())))
+                    : placing;
+            sets.add(new Objective.Set(seated.withDrag(place.get().pullN(), loose(placing), fast), place.get()));
         }
         return Optional.of(new Unit.Option(sets));
     }

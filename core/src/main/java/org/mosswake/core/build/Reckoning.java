@@ -12,8 +12,11 @@ import org.mosswake.core.units.SpeedThroughWater;
 record Reckoning(
         FirstSpread.Wish wish, SpeedThroughWater speed, int engines, Wake wake, Depths depths, LinePlacer placer) {
     static Reckoning of(FirstSpread.Wish wish) {
+        return of(wish, new SpeedThroughWater(startMps(wish.s(), wish.p())));
+    }
+
+    static Reckoning of(FirstSpread.Wish wish, SpeedThroughWater speed) {
         Situation s = wish.s();
-        var speed = new SpeedThroughWater(startMps(s, wish.p()));
         int engines = engines(s, speed.mps());
         return new Reckoning(
                 wish,
@@ -34,7 +37,7 @@ record Reckoning(
                 || s.conditions().is(Topic.SEA, Topic.Sea.ROUGH)) {
             speed -= tenth;
         }
-        return Math.max(p.leastMps(), Math.min(p.mostMps(), speed));
+        return p.throughWaterMps(Math.max(p.leastMps(), Math.min(p.mostMps(), speed)), s.stream());
     }
 
     /** One engine where she idles faster than the lures are fished. */

@@ -175,8 +175,31 @@ final class Stories {
         if (p.is(Playbook.Trait.LIVE_BAIT) && schools.is(School.BAIT_SKIRT, 1)) {
             notes.add(Sentence.of("A small skirt before each live bait, for colour."));
         }
-        speed(mps, notes);
+        if (p.is(Playbook.Trait.OVER_GROUND)) {
+            notes.add(withTheStream(mps));
+        } else {
+            speed(mps, notes);
+        }
         return notes;
+    }
+
+    /** Both speeds of a method that goes with the stream, and what the stream makes of it. */
+    private Sentence withTheStream(double mps) {
+        return s.stream()
+                .map(stream -> {
+                    Figure water = Figure.speed(mps);
+                    Figure ground = Figure.speed(mps + stream);
+                    return mps + stream > p.mostMps() + 0.01
+                            ? Sentence.of(
+                                    "The stream of {0} alone is nearly what it is fished at: at {1} through the water, the least that works the bait, the receiver shows {2}. Wait for slacker water.",
+                                    Figure.speed(stream), water, ground)
+                            : Sentence.of(
+                                    "Go with the stream of {0}: {2} on the receiver is {1} through the water. Turn round only to run back.",
+                                    Figure.speed(stream), water, ground);
+                })
+                .orElseGet(() -> Sentence.of(
+                        "Go with the stream, {0} over the ground. The stream is not known: the bait is set for slack water.",
+                        Figure.speed(mps)));
     }
 
     private void speed(double mps, List<Sentence> notes) {

@@ -2,6 +2,7 @@ package org.mosswake.core.call;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToIntFunction;
 import org.mosswake.core.gear.ColourRole;
 import org.mosswake.core.gear.LineItem;
 import org.mosswake.core.gear.LineKind;
@@ -23,8 +24,13 @@ public record Box(List<Lure> lures, List<Line> lines, List<Reel> reels) {
             return item.kind().endsWith("_LEAD");
         }
 
-        boolean deadBait() {
-            return item.isA(LureKind.CUT_BAIT) || item.isA(LureKind.BENT_BAIT);
+        /** The topic that states how many baits of this sort are aboard; empty for a lure. */
+        Optional<Topic> bait() {
+            return item.isA(LureKind.LIVE_BAIT)
+                    ? Optional.of(Topic.LIVE_BAIT)
+                    : item.isA(LureKind.CUT_BAIT) || item.isA(LureKind.BENT_BAIT)
+                            ? Optional.of(Topic.DEAD_BAIT)
+                            : Optional.empty();
         }
 
         Lure counted(int aboard) {
@@ -51,16 +57,10 @@ public record Box(List<Lure> lures, List<Line> lines, List<Reel> reels) {
         }
     }
 
-    /** With so many baits aboard as stated; empty: as the box says. */
-    Box withBaits(Optional<Integer> live, Optional<Integer> dead) {
-        if (live.isEmpty() && dead.isEmpty()) {
-            return this;
-        }
+    Box withCounts(ToIntFunction<Lure> aboard) {
         return new Box(
                 lures.stream()
-                        .map(lure -> lure.item().isA(LureKind.LIVE_BAIT)
-                                ? live.map(lure::counted).orElse(lure)
-                                : lure.deadBait() ? dead.map(lure::counted).orElse(lure) : lure)
+                        .map(lure -> lure.counted(aboard.applyAsInt(lure)))
                         .toList(),
                 lines,
                 reels);

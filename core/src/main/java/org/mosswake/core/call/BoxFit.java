@@ -33,13 +33,18 @@ public final class BoxFit {
     private BoxFit() {}
 
     static Fit of(Situation s, Playbook p) {
-        Box box = s.box();
+        return of(s, p, p.usualLines());
+    }
+
+    /** Of so many lines. */
+    static Fit of(Situation s, Playbook p, int lines) {
+        Box box = s.outfit().box();
         var left = new HashMap<UUID, Integer>();
-        box.lures().forEach(lure -> left.put(lure.item().id(), lure.count()));
+        box.lures().forEach(lure -> left.put(lure.item().id(), s.aboard(lure)));
         var speed = new SpeedThroughWater(p.startMps());
         Set<LureKind> missing = new LinkedHashSet<>();
         int filled = 0;
-        List<Slot> positions = p.positions(p.usualLines());
+        List<Slot> positions = p.positions(lines);
         for (Slot slot : positions) {
             Optional<Box.Lure> found = box.lures().stream()
                     .filter(lure -> left.get(lure.item().id()) > 0 && suits(lure, slot, speed))

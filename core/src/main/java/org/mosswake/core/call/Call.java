@@ -83,6 +83,11 @@ public record Call(
                 cautions(s, taken));
     }
 
+    /** Said before any method is named. */
+    public static List<Sentence> verdict(Situation s) {
+        return Verdict.of(s, Ranking.of(s));
+    }
+
     /** Dark hours belong to a call only when it is made for the dark. */
     private static boolean fished(Moment moment, Situation s) {
         return moment.light() != Moment.Light.NIGHT || s.moment().light() == Moment.Light.NIGHT;

@@ -81,7 +81,7 @@ final class ColdBooks {
                         .lines(2, 2, 4)
                         .water(4, 25)
                         .keeping(150)
-                        .with(Trait.DEEP, Trait.DEAD_BAIT, Trait.STAYS_DOWN),
+                        .with(Trait.DEEP, Trait.DEAD_BAIT, Trait.STAYS_DOWN, Trait.OVER_GROUND),
                 Slot.of("tapping bottom", LOW, offBottom(0.3, 1, 0), Tied.IN_LINE_LEAD, LureKind.CUT_BAIT)
                         .paired(),
                 Slot.of("a little higher", LOW, offBottom(1.5, 3, 0), Tied.IN_LINE_LEAD, LureKind.CUT_BAIT)

@@ -26,6 +26,7 @@ public record LineCount(int lines, List<Bound> bounds) {
         SEA,
         CLEARANCE,
         BOAT,
+        BOX,
         TABLE
     }
 
@@ -57,6 +58,17 @@ public record LineCount(int lines, List<Bound> bounds) {
                         "{0} tips stand {1} apart, deep lines beside",
                         Figure.count(apart), Figure.distance(SpreadTurns.CLEAR_ACROSS_M))));
         boat(s, bounds);
+        int tied = BoxFit.of(s, p, p.mostLines()).filled();
+        if (tied > 0) {
+            bounds.add(new Bound(
+                    What.BOX,
+                    tied,
+                    Sentence.of(
+                            tied == 1
+                                    ? "the box has a lure for {0} line of it"
+                                    : "the box has lures for {0} lines of it",
+                            Figure.count(tied))));
+        }
         s.entry(TargetRules.focus(s, p))
                 .flatMap(Entry::mostLines)
                 .ifPresent(most -> bounds.add(

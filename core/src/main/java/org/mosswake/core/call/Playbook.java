@@ -2,13 +2,15 @@ package org.mosswake.core.call;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.mosswake.core.units.Basis;
 
 /**
  * One method: for whom, how fast, how many lines, in which pattern.
  *
- * @param leastMps  through the water, with {@code startMps} and {@code mostMps} (m/s)
+ * @param leastMps  with {@code startMps} and {@code mostMps}: through the water, or over the ground where it is
+ *     {@link Trait#OVER_GROUND} (m/s)
  * @param usualLines most crews fish; between {@code leastLines} and {@code mostLines}
  * @param waterFromM depths of water it is practised in, with {@code waterToM} (m)
  * @param keepM     line that must stay on the reel behind the let-out (m)
@@ -59,11 +61,31 @@ public record Playbook(
         /** Wants to be seen from under a flock. */
         SHOWS_ITSELF,
         /** Eaten before it is hooked: clicker on, tightened after. */
-        TAKEN_LOOSELY
+        TAKEN_LOOSELY,
+        /** Its speeds are over the ground, run with the stream; those of all others are through the water. */
+        OVER_GROUND
     }
 
     public boolean is(Trait trait) {
         return traits.contains(trait);
+    }
+
+    /**
+     * Through the water, for a speed of its own frame: run with the stream, never slower than what works its lures.
+     *
+     * @param stream empty where it is not known: taken as slack (m/s)
+     */
+    public double throughWaterMps(double mps, Optional<Double> stream) {
+        return is(Trait.OVER_GROUND) ? Math.max(floorMps(), mps - stream.orElse(0.0)) : mps;
+    }
+
+    /** Below this the first lure of no position works (m/s). */
+    public double floorMps() {
+        return slots.stream()
+                .flatMap(slot -> slot.firstKind().stream())
+                .mapToDouble(kind -> kind.works().leastMps())
+                .min()
+                .orElse(0);
     }
 
     /** Lines in the pattern, pairs opened. */

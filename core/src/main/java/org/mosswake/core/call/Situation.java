@@ -33,9 +33,14 @@ public record Situation(
         return new Situation(day, moment, conditions, outfit, other, table, numbers);
     }
 
-    /** Baits as stated for the day: what the box says of them is from before. */
+    /** With baits as stated for the day: what the box says of them is from before. */
     public Box box() {
-        return outfit.box().withBaits(conditions.count(Topic.LIVE_BAIT), conditions.count(Topic.DEAD_BAIT));
+        return outfit.box().withCounts(this::aboard);
+    }
+
+    /** Of one lure or bait. */
+    int aboard(Box.Lure lure) {
+        return lure.bait().flatMap(conditions::count).orElse(lure.count());
     }
 
     Optional<Entry> entry(Species species) {

@@ -21,6 +21,12 @@ final class Verdict {
                     + ranking.first().playbook().id().words()
                     + " is the least bad, with more against it than for it."));
         }
+        Playbook first = ranking.first().playbook();
+        if (!nothing && BoxFit.of(s, first).filled() == 0) {
+            said.add(Sentence.of(
+                    "Nothing in the box can be tied for " + first.id().words()
+                            + ", which comes first. Put it in, or take a method that the box is good for."));
+        }
         return List.copyOf(said);
     }
 }

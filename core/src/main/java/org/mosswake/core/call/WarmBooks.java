@@ -228,7 +228,7 @@ final class WarmBooks {
 
     private static void baits() {
         add(
-                Book.of(PlaybookId.LIVE_SLOW, Species.KING)
+                Book.of(PlaybookId.LIVE_SLOW, Species.KING, Species.SAILFISH)
                         .knots(1.5, 1.8, 2)
                         .lines(2, 6, 6)
                         .water(6, 45)

@@ -1,6 +1,7 @@
 package org.mosswake.core.call;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Weighs many situations that share boat, box and the skipper's ways: what hangs on those alone is weighed once. Only
@@ -16,15 +17,19 @@ final class Weigher {
     private final Numbers numbers;
     private final Playbook[] playbooks = new Playbook[IDS.length];
     private final int[] base;
-    private final Box box;
+    private final List<Optional<Integer>> baits;
 
     Weigher(Situation s) {
         numbers = s.numbers();
-        box = s.box();
+        baits = baits(s);
         for (int i = 0; i < IDS.length; i++) {
             playbooks[i] = numbers.playbook(IDS[i]);
         }
         base = steady(s);
+    }
+
+    private static List<Optional<Integer>> baits(Situation s) {
+        return List.of(s.conditions().count(Topic.LIVE_BAIT), s.conditions().count(Topic.DEAD_BAIT));
     }
 
     private int[] steady(Situation s) {
@@ -77,7 +82,7 @@ final class Weigher {
     /** Of a situation with other conditions or another moment, but the same boat, box, ways and numbers. */
     Weights weigh(Situation s) {
         // Baits stated otherwise are another box.
-        int[] tenths = s.box().equals(box) ? base.clone() : steady(s);
+        int[] tenths = baits(s).equals(baits) ? base.clone() : steady(s);
         for (int i = 0; i < IDS.length; i++) {
             tenths[i] += sum(MOVING, s, playbooks[i]);
         }

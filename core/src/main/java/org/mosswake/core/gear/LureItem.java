@@ -1,5 +1,6 @@
 package org.mosswake.core.gear;
 
+import java.util.Arrays;
 import java.util.Optional;
 import java.util.UUID;
 import org.mosswake.core.tow.Body;
@@ -41,6 +42,10 @@ public record LureItem(
     /** A weight and no lure. */
     public boolean lead() {
         return kind.endsWith("_LEAD");
+    }
+
+    public boolean splashes() {
+        return Arrays.stream(LureKind.values()).anyMatch(kind -> kind.splashes() && isA(kind));
     }
 
     public boolean isA(LureKind other) {

@@ -80,6 +80,11 @@ public enum LureKind {
         return diveAreaM2 > 0;
     }
 
+    /** Meant to throw water: out of it now and then is how it works. */
+    public boolean splashes() {
+        return this == POPPING_HEAD || this == SPREADER_BAR || this == STEERING_BAR;
+    }
+
     /** A torpedo-shaped lead of this mass: 6 cm² at about 1 kg, growing with the frontal area (ESTIMATE). */
     public static Body torpedoLead(double massKg) {
         return new Body(massKg, massKg / Physics.LEAD_DENSITY, 0.0006 * Math.pow(massKg, 2.0 / 3), 0, 0);

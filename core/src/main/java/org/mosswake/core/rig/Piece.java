@@ -53,6 +53,10 @@ public record Piece(
         return at != NOWHERE;
     }
 
+    public Piece withLength(double metres) {
+        return new Piece(at, name, material, strength, diameterM, metres, foot, hung, twig);
+    }
+
     /** EA, the pull that would double its length (N). */
     public double stiffnessN(RigNumbers numbers) {
         return numbers.modulusPa(material) * Math.PI * diameterM * diameterM / 4;

@@ -20,6 +20,14 @@ public enum ClipSeat {
         return depthM > DEEP_M ? FULL : HALF;
     }
 
+    /** A clip should hold this times the pull it feels (ESTIMATE: the pull of a seaway). */
+    static final double HOLD_MARGIN = 1.3;
+
+    /** By depth, and all the way in where the line alone would pull a half-seated one open. */
+    public static ClipSeat needed(double depthM, double pullN) {
+        return HALF.holdN < HOLD_MARGIN * pullN ? FULL : usual(depthM);
+    }
+
     /** Pull at which it lets go (N). */
     public double holdN() {
         return holdN;

@@ -16,8 +16,6 @@ final class DeepFindings {
     private static final double NEAR_BOTTOM_M = 15;
 
     private static final double LIFT_TO_M = 1;
-    /** A clip should hold this times the pull it feels (ESTIMATE: the pull of a seaway). */
-    private static final double HOLD_MARGIN = 1.3;
     /** A hand-long bait keeps up with this speed for minutes: three of its lengths a second (m/s, ESTIMATE). */
     private static final double BAIT_SWIMS_MPS = SpeedUnit.KNOT.toSi(1.5);
     /** With less line behind the clip than this it reaches the cable in a spurt (m, ESTIMATE). */
@@ -46,7 +44,7 @@ final class DeepFindings {
     private void clip(SolvedLine line) {
         line.deep().ifPresent(deep -> {
             double hold = line.line().deep().orElseThrow().seat().holdN();
-            if (hold < HOLD_MARGIN * deep.clipPullN()) {
+            if (hold < ClipSeat.HOLD_MARGIN * deep.clipPullN()) {
                 found.add(Finding.of(
                         Kind.CLIP_LETS_GO,
                         Lines.of(line),
@@ -55,7 +53,7 @@ final class DeepFindings {
                                 "The line pulls {0} at the clip, which holds {1}. It wants {2}: seat the line deeper, or pull less behind it.",
                                 Figure.pull(deep.clipPullN()),
                                 Figure.pull(hold),
-                                Figure.pull(HOLD_MARGIN * deep.clipPullN()))));
+                                Figure.pull(ClipSeat.HOLD_MARGIN * deep.clipPullN()))));
             }
         });
     }

@@ -98,7 +98,8 @@ final class Findings {
 
     private static boolean leavesWater(SolvedLine line) {
         return line.shape()
-                .filter(s -> s.regime() == Regime.SURFACE && s.skippingShare() > 0.005)
+                .filter(s -> s.regime() == Regime.SURFACE
+                        && Skipping.tooMuch(line.line().lure(), s.skippingShare()))
                 .isPresent();
     }
 
@@ -116,16 +117,17 @@ final class Findings {
 
     private boolean allStayUnder(List<SolvedLine> about, double mps) {
         return about.stream()
-                .allMatch(line ->
-                        solver.settle(line.line(), new SpeedThroughWater(mps)) instanceof TowAnswer.Shaped shaped
-                                && shaped.shape().skippingShare() <= 0.005);
+                .allMatch(line -> solver.settle(line.line(), new SpeedThroughWater(mps))
+                                instanceof TowAnswer.Shaped shaped
+                        && !Skipping.tooMuch(line.line().lure(), shaped.shape().skippingShare()));
     }
 
     private void reel(SolvedLine solved) {
         SpreadLine line = solved.line();
         int main = line.tackle().size() - 1;
         line.rigging().reel().ifPresent(reel -> {
-            double left = reel.leftM(line.tackle().get(main).line().diameterM(), line.lengthM(main));
+            double off = line.lengthM(main) + LineSolver.bellyM(solved.deep());
+            double left = reel.leftM(line.tackle().get(main).line().diameterM(), off);
             if (left < 0) {
                 double letOut = Math.floor(line.letOutM() + left);
                 found.add(Finding.of(

@@ -50,6 +50,18 @@ public final class LineSolver {
     }
 
     /** As {@link #solve}, of plain lines without a path: for searches that try many. */
+    /** Main line off the reel: behind the clip, and from the clip up to the rod (m). */
+    public double offReelM(SpreadLine line, SpeedThroughWater speed) {
+        double behind = line.lengthM(line.tackle().size() - 1);
+        return line.deep().isEmpty()
+                ? behind
+                : behind + bellyM(solve(line, speed).deep());
+    }
+
+    static double bellyM(Optional<DeepPlace> deep) {
+        return deep.flatMap(DeepPlace::belly).map(Belly.Shape::lengthM).orElse(0.0);
+    }
+
     public TowAnswer settle(SpreadLine line, SpeedThroughWater speed) {
         boolean plain = line.deep().isEmpty()
                 && line.tackle().stream().allMatch(piece -> piece.branch().isEmpty());

@@ -254,6 +254,17 @@ public record SpreadLine(
                 id, holder, letOutM, strikeDrag, tackle, deep.map(rig -> rig.withCableOut(metres)), rigging);
     }
 
+    public SpreadLine withSeat(ClipSeat seat) {
+        return new SpreadLine(
+                id,
+                holder,
+                letOutM,
+                strikeDrag,
+                tackle,
+                deep.map(rig -> new DeepRig(rig.cableOutM(), rig.clipAboveM(), rig.ball(), rig.cable(), seat)),
+                rigging);
+    }
+
     /** The same with its items changed, wherever they are tied. */
     SpreadLine with(UnaryOperator<LureItem> lures, UnaryOperator<LineItem> lines) {
         var pieces = tackle.stream()

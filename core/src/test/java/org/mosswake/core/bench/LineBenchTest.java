@@ -23,6 +23,7 @@ import org.mosswake.core.rig.JointKind;
 import org.mosswake.core.rig.Reel;
 import org.mosswake.core.rig.RigNumbers;
 import org.mosswake.core.rig.Seam;
+import org.mosswake.core.rig.Shock;
 import org.mosswake.core.rig.Spool;
 import org.mosswake.core.rig.Take;
 import org.mosswake.core.spread.Change;
@@ -30,6 +31,7 @@ import org.mosswake.core.spread.ClipSeat;
 import org.mosswake.core.spread.DemoSpread;
 import org.mosswake.core.spread.Offered;
 import org.mosswake.core.spread.SpreadLine;
+import org.mosswake.core.spread.SpreadSolver;
 import org.mosswake.core.spread.TacklePiece;
 import org.mosswake.core.units.Force;
 import org.mosswake.core.units.ForceUnit;
@@ -275,6 +277,34 @@ class LineBenchTest {
         longer = longer.withPiece(1, longer.tackle().get(1).withLength(25));
         assertThat(bench(longer, 14).shock().orElseThrow().peakN())
                 .isLessThan(eight.shock().orElseThrow().peakN());
+    }
+
+    /** From the clip up to the rod there is line too: it is off the reel, and softens a strike that pulls the clip. */
+    @Test
+    void theLineUpToTheRodIsOffTheReel() {
+        SpreadLine deep = DemoSpread.deep("D1", 25, 8, LureKind.LIVE_BAIT, ClipSeat.HALF);
+        LineBench bench = bench(deep, 2);
+        double belly = new SpreadSolver()
+                .solve(DemoSpread.atKnots(2, deep))
+                .lines()
+                .get(0)
+                .deep()
+                .orElseThrow()
+                .belly()
+                .orElseThrow()
+                .lengthM();
+        double behind = deep.lengthM(deep.tackle().size() - 1);
+        assertThat(belly).isGreaterThan(20);
+        assertThat(bench.offM()).isCloseTo(behind + belly, within(1e-9));
+        double without = Shock.of(
+                        bench.chain().pieces(),
+                        ask().fishKg(),
+                        SpeedThroughWater.of(2, SpeedUnit.KNOT).mps(),
+                        new Force(bench.shape().orElseThrow().tensionAtTipN()),
+                        deep.strikeDrag(),
+                        deep.rigging().numbers())
+                .peakN();
+        assertThat(bench.shock().orElseThrow().peakN()).isLessThan(without);
     }
 
     @Test

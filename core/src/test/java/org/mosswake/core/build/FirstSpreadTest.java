@@ -20,6 +20,7 @@ import org.mosswake.core.call.Playbook;
 import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.call.School;
 import org.mosswake.core.call.Situation;
+import org.mosswake.core.call.Species;
 import org.mosswake.core.call.Topic;
 import org.mosswake.core.call.Topic.Forage;
 import org.mosswake.core.call.Topic.Weed;
@@ -253,6 +254,28 @@ class FirstSpreadTest {
         FirstSpread.Made made = made(s, PlaybookId.MIXED, 6, mine);
         assertThat(made.spread().lines()).hasSize(6).contains(mine);
         assertThat(made.spread().lines()).extracting(line -> line.holder().id()).doesNotHaveDuplicates();
+    }
+
+    /** Its speed is over the ground: the stream does part of it, but never more than leaves the bait working. */
+    @Test
+    void plugCutBaitGoesWithTheStream() {
+        Conditions bottom = Conditions.NOTHING
+                .with(Topic.TARGET, Answer.choice(Species.CHINOOK))
+                .with(Topic.DEPTH, Answer.number(12));
+        double slack = speed(bottom);
+        assertThat(speed(bottom.with(Topic.STREAM, Answer.number(0.3)))).isCloseTo(slack - 0.3, within(1e-9));
+        double floor = LureKind.CUT_BAIT.works().leastMps();
+        assertThat(speed(bottom.with(Topic.STREAM, Answer.number(2)))).isCloseTo(floor, within(1e-9));
+        FirstSpread.Made strong =
+                made(Days.small(Light.MORNING, bottom.with(Topic.STREAM, Answer.number(2))), PlaybookId.PLUG_CUT, 2);
+        assertThat(strong.notes()).anyMatch(note -> note.text().contains("Wait for slacker water"));
+    }
+
+    private static double speed(Conditions conditions) {
+        return made(Days.small(Light.MORNING, conditions), PlaybookId.PLUG_CUT, 2)
+                .spread()
+                .speed()
+                .mps();
     }
 
     @Test

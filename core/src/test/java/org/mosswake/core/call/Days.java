@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import java.util.UUID;
 import org.mosswake.core.call.Moment.Light;
 import org.mosswake.core.gear.Boat;
@@ -39,6 +40,19 @@ public final class Days {
 
     static Moment at(Light light) {
         return new Moment(SIX, light, Optional.empty(), false);
+    }
+
+    /** A day of which some topics are known. */
+    public static Situation any(Random random) {
+        var conditions = Conditions.NOTHING;
+        for (Topic topic : Topic.values()) {
+            if (topic.asked() && random.nextInt(3) > 0) {
+                List<Answer> answers = Doubts.answers(topic);
+                conditions = conditions.with(topic, answers.get(random.nextInt(answers.size())));
+            }
+        }
+        Light light = Light.values()[random.nextInt(Light.values().length)];
+        return random.nextBoolean() ? large(light, conditions) : small(light, conditions);
     }
 
     public static Situation large(Light light, Conditions conditions) {

@@ -17,25 +17,12 @@ import org.mosswake.core.gear.LineKind;
 
 /** What must hold whatever the day: drawn from fixed seeds. */
 class MetamorphicTest {
-    /** A day of which some topics are known. */
-    static Situation day(Random random) {
-        var conditions = Conditions.NOTHING;
-        for (Topic topic : Topic.values()) {
-            if (topic.asked() && random.nextInt(3) > 0) {
-                List<Answer> answers = Doubts.answers(topic);
-                conditions = conditions.with(topic, answers.get(random.nextInt(answers.size())));
-            }
-        }
-        Light light = Light.values()[random.nextInt(Light.values().length)];
-        return random.nextBoolean() ? Days.large(light, conditions) : Days.small(light, conditions);
-    }
-
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6})
     void moreBirdsDivingNeverLowerAheadOfBirds(long seed) {
         var random = new Random(seed);
         for (int i = 0; i < 40; i++) {
-            Situation s = day(random);
+            Situation s = Days.any(random);
             int before = Integer.MIN_VALUE;
             for (int many : new int[] {1, 5, 19, 20, 60, 99, 100, 101, 400, 5000}) {
                 int now = Ranking.of(s.with(s.conditions().with(Topic.BIRDS, Answer.birds(Birds.DIVING, many))))
@@ -56,7 +43,7 @@ class MetamorphicTest {
     void withoutABiteLeaderFastIsNeverCalledSilently(long seed) {
         var random = new Random(seed);
         for (int i = 0; i < 60; i++) {
-            Situation whole = day(random);
+            Situation whole = Days.any(random);
             Box box = whole.outfit().box();
             var lines = box.lines().stream()
                     .filter(line -> line.kind() != LineKind.BITE_WIRE && line.kind() != LineKind.BITE_CABLE)
@@ -86,7 +73,7 @@ class MetamorphicTest {
     void anotherHandNeverTakesALineAway(long seed) {
         var random = new Random(seed);
         for (int i = 0; i < 40; i++) {
-            Situation s = day(random);
+            Situation s = Days.any(random);
             for (PlaybookId id : PlaybookId.values()) {
                 int before = 0;
                 for (int crew = 1; crew <= 6; crew++) {
@@ -104,7 +91,7 @@ class MetamorphicTest {
     void weightsAddUpAndUnknownAddsNothing(long seed) {
         var random = new Random(seed);
         for (int i = 0; i < 40; i++) {
-            Situation s = day(random);
+            Situation s = Days.any(random);
             Ranking ranking = Ranking.of(s);
             // Weighed on another day first: what is weighed once must not hang on the conditions.
             Weigher.Weights weights = new Weigher(s.with(Conditions.NOTHING)).weigh(s);
@@ -128,7 +115,7 @@ class MetamorphicTest {
     void whatIsWorthFindingOutCanDoWhatIsSaid(long seed) {
         var random = new Random(seed);
         for (int i = 0; i < 12; i++) {
-            Situation s = day(random);
+            Situation s = Days.any(random);
             Ranking now = Ranking.of(s);
             for (Doubts.Unknown unknown : Doubts.worthFinding(s)) {
                 assertThat(s.conditions().knows(unknown.topic())).isFalse();

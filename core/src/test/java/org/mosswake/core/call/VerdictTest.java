@@ -78,7 +78,7 @@ class VerdictTest {
     void nothingIsCalledFasterThanTheSeaLetsHerGo(long seed) {
         var random = new Random(seed);
         for (int i = 0; i < 60; i++) {
-            Situation s = MetamorphicTest.day(random);
+            Situation s = Days.any(random);
             Optional<Seaway> sea = Seaway.of(s);
             if (sea.isEmpty() || sea.get().staysIn()) {
                 continue;
@@ -117,7 +117,7 @@ class VerdictTest {
     void noMethodIsOfferedThatHasMoreAgainstItThanForIt(long seed) {
         var random = new Random(seed);
         for (int i = 0; i < 40; i++) {
-            Call call = call(MetamorphicTest.day(random));
+            Call call = call(Days.any(random));
             call.planB().ifPresent(planB -> assertThat(planB.tenths()).isPositive());
             if (call.ranking().first().tenths() <= 0) {
                 assertThat(said(call.verdict())).anyMatch(text -> text.startsWith("Nothing here speaks for fishing"));

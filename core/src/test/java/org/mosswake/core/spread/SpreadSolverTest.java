@@ -63,8 +63,8 @@ class SpreadSolverTest {
 
     @Test
     void aSkippingLureIsMendedByTheHighestSpeedThatKeepsItUnder() {
-        SpreadLine popper = line("p", STARBOARD, 30, LureKind.POPPING_HEAD);
-        Finding skips = only(solver.solve(atKnots(9.5, popper)), Kind.SKIPS);
+        SpreadLine jig = line("p", STARBOARD, 30, LureKind.HAIR_JIG);
+        Finding skips = only(solver.solve(atKnots(8, jig)), Kind.SKIPS);
         assertThat(Offered.said(skips, 0)).isBetween(0.05, 1.0);
         double knots =
                 SpeedUnit.KNOT.fromSi(Offered.by(skips, Change.Speed.class).mps());
@@ -72,11 +72,25 @@ class SpreadSolverTest {
                 .as("whole tenths")
                 .isLessThan(1e-6);
         assertThat(SpeedUnit.KNOT.fromSi(Offered.said(skips, 1))).isCloseTo(knots, within(1e-9));
-        assertThat(knots).isBetween(2.0, 9.5);
-        assertThat(says(solver.solve(atKnots(knots - 0.05, popper)), Kind.SKIPS))
-                .isFalse();
-        assertThat(says(solver.solve(atKnots(knots + 0.15, popper)), Kind.SKIPS))
-                .isTrue();
+        assertThat(knots).isBetween(2.0, 8.0);
+        assertThat(says(solver.solve(atKnots(knots - 0.05, jig)), Kind.SKIPS)).isFalse();
+        assertThat(says(solver.solve(atKnots(knots + 0.15, jig)), Kind.SKIPS)).isTrue();
+    }
+
+    /** A head that is meant to splash raises no alarm for it, until it flies more than it swims. */
+    @Test
+    void aSplashingHeadSplashesOnPurpose() {
+        SpreadLine popper = line("p", STARBOARD, 40, LureKind.POPPING_HEAD);
+        double share = solver.solve(atKnots(6.5, popper))
+                .lines()
+                .get(0)
+                .shape()
+                .orElseThrow()
+                .skippingShare();
+        assertThat(share).isGreaterThan(0.005);
+        assertThat(says(solver.solve(atKnots(6.5, popper)), Kind.SKIPS)).isFalse();
+        SpreadLine high = line("p", rigger("high", 5, 9), 20, LureKind.POPPING_HEAD);
+        assertThat(says(solver.solve(atKnots(9.5, high)), Kind.SKIPS)).isTrue();
     }
 
     @Test

@@ -67,9 +67,11 @@ record CallReply(
     }
 
     /** @param sure where its speed and let-outs come from */
-    record TakenReply(PlaybookId playbook, double leastMps, double startMps, double mostMps, Basis sure) {
+    record TakenReply(
+            PlaybookId playbook, double leastMps, double startMps, double mostMps, boolean overGround, Basis sure) {
         static TakenReply of(Playbook p) {
-            return new TakenReply(p.id(), p.leastMps(), p.startMps(), p.mostMps(), p.sure());
+            return new TakenReply(
+                    p.id(), p.leastMps(), p.startMps(), p.mostMps(), p.is(Playbook.Trait.OVER_GROUND), p.sure());
         }
     }
 
