@@ -53,7 +53,7 @@ describe('views of a spread', () => {
       />,
     )
     expect(container.querySelectorAll('[data-line]')).toHaveLength(2)
-    expect(container.textContent).toContain('skips 23 %')
+    expect(container.textContent).toContain('airborne 23 %')
     expect(container.textContent).toContain('70 m')
     expect(container.textContent).toMatch(/Starboard.*Port/)
     expect(container.querySelectorAll('path[stroke-dasharray]')).toHaveLength(2)

@@ -265,7 +265,8 @@ export function BoxView({ boat, gear }: { boat: string; gear: Gear }) {
       {item && (
         <aside
           aria-label="Item"
-          className="w-[430px] shrink-0 overflow-auto border-l border-ink/25 p-4 max-md:w-auto"
+          ref={(shown) => shown?.scrollIntoView?.({ block: 'nearest' })}
+          className="w-[430px] shrink-0 overflow-auto border-l border-ink/25 p-4 max-md:order-first max-md:w-auto max-md:border-b max-md:border-l-0"
         >
           <ItemForm
             key={item.body.gearId}

@@ -82,7 +82,7 @@ export function useSideLabels(groups: (Group & { line: SolvedLine })[], scales: 
 
 function depthWords(line: SolvedLine, units: Units): string {
   const share = line.tow.skippingShare ?? 0
-  if (share > 0.005) return `skips ${percent(share)}`
+  if (share > 0.005) return `airborne ${percent(share)}`
   if (line.tow.surfacing === 'FLOATS') return 'floats'
   return units.say('distance', line.tow.depthM ?? 0)
 }
