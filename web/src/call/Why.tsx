@@ -134,7 +134,12 @@ export function Why({
         </p>
       </section>
 
-      <Button tone="strong" disabled={building} onClick={onBuild} className="min-h-14 text-lg">
+      <Button
+        tone={call.verdict.length > 0 ? 'plain' : 'strong'}
+        disabled={building}
+        onClick={onBuild}
+        className="min-h-14 text-lg"
+      >
         Build the spread
       </Button>
 

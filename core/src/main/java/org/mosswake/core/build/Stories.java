@@ -46,6 +46,7 @@ final class Stories {
             says.add(role(placing));
         }
         says.add(place(placing, set.place()));
+        clip(set).ifPresent(says::add);
         lure(placing, says);
         placing.reel().ifPresent(reel -> says.add(reel(placing, reel)));
         boolean twin =
@@ -54,6 +55,18 @@ final class Stories {
             says.add(Sentence.of("Level with its twin, as a school swims."));
         }
         return says;
+    }
+
+    /** Where no seat holds what the line pulls with room for a sea. */
+    private static Optional<Sentence> clip(Objective.Set set) {
+        return set.placing()
+                .line()
+                .deep()
+                .filter(deep -> !deep.seat().holds(set.place().pullN()))
+                .map(deep -> Sentence.of(
+                        "All the way in, its clip holds {0} and the line alone pulls {1}: it may let go early. A smaller attractor or less speed pulls less.",
+                        Figure.pull(deep.seat().holdN()),
+                        Figure.pull(set.place().pullN())));
     }
 
     private Sentence role(Placing placing) {

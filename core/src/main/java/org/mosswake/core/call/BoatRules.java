@@ -19,7 +19,7 @@ final class BoatRules {
                     Topic.CREW,
                     "alone",
                     (s, p) -> count(s, Topic.CREW, 1, 1, "alone: one pair of hands for helm and rods"),
-                    "LADDER -16, TOOTHY -8, MIXED -5, SMALL_FAST -4, BARS -12, LIVE_SLOW -11, DEAD_SLOW -5, WIRE_JIG -5, TANDEM -1, LIGHT_JIG 5, SPOONS -1"),
+                    "LADDER -36, TOOTHY -8, MIXED -5, SMALL_FAST -4, BARS -12, LIVE_SLOW -11, DEAD_SLOW -5, WIRE_JIG -5, TANDEM -1, LIGHT_JIG 5, SPOONS -1"),
             Rule.of(
                     "CREW_TWO",
                     Topic.CREW,

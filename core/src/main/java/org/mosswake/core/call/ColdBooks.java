@@ -105,21 +105,10 @@ final class ColdBooks {
                         .water(10, 200)
                         .keeping(150)
                         .with(Trait.DEEP, Trait.STEPS_BY_LIGHT),
-                Slot.of(
-                        "at the depth of the light",
-                        DEEP,
-                        byLight(8),
-                        Tied.ATTRACTOR,
-                        LureKind.SQUID,
-                        LureKind.FLUTTER_SPOON),
-                Slot.of("a band above", DEEP, byLight(8), Tied.ATTRACTOR, LureKind.SQUID, LureKind.FLUTTER_SPOON),
-                Slot.of(
-                        "near the surface",
-                        LOW,
-                        letOut(16, 26),
-                        Tied.ATTRACTOR,
-                        LureKind.SQUID,
-                        LureKind.FLUTTER_SPOON),
+                // A spoon would do too, but the big ones that are known here pull more than clip and leader hold.
+                Slot.of("at the depth of the light", DEEP, byLight(8), Tied.ATTRACTOR, LureKind.SQUID),
+                Slot.of("a band above", DEEP, byLight(8), Tied.ATTRACTOR, LureKind.SQUID),
+                Slot.of("near the surface", LOW, letOut(16, 26), Tied.ATTRACTOR, LureKind.SQUID),
                 Slot.of("near the surface, farther", LOW, letOut(28, 40), Tied.ATTRACTOR, LureKind.SQUID));
         add(
                 Book.of(PlaybookId.FLASH_FLY, Species.CHINOOK)

@@ -15,7 +15,7 @@ import org.mosswake.core.units.SpeedUnit;
  */
 record Seaway(double heightM, double lengthM) {
     /** Speed held without slamming where the waves are as high as the boat is long (m/s). */
-    private static final double PACE_MPS = SpeedUnit.KNOT.toSi(1.2);
+    private static final double PACE_MPS = SpeedUnit.KNOT.toSi(1.6);
     /** Waves of this share of her length: she stays in. */
     private static final double STAY_IN = 0.3;
     /** Waves of this share are work: every method pays. */

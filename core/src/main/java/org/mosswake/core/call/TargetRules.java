@@ -85,7 +85,7 @@ final class TargetRules {
                 .map(entry -> Sentence.of("your table has " + species.words() + " in season"));
     }
 
-    private static Optional<Sentence> outOfSeason(Situation s, Playbook p) {
+    static Optional<Sentence> outOfSeason(Situation s, Playbook p) {
         Species species = focus(s, p);
         return s.entry(species)
                 .filter(entry -> !entry.inSeason(s.day()).orElse(true))

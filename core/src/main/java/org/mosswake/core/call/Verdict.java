@@ -22,6 +22,11 @@ final class Verdict {
                     + " is the least bad, with more against it than for it."));
         }
         Playbook first = ranking.first().playbook();
+        if (!nothing && TargetRules.outOfSeason(s, first).isPresent()) {
+            said.add(Sentence.of("Out of season by your own table: "
+                    + TargetRules.focus(s, first).words() + ", which "
+                    + first.id().words() + " is for."));
+        }
         if (!nothing && BoxFit.of(s, first).filled() == 0) {
             said.add(Sentence.of(
                     "Nothing in the box can be tied for " + first.id().words()

@@ -25,7 +25,12 @@ public enum ClipSeat {
 
     /** By depth, and all the way in where the line alone would pull a half-seated one open. */
     public static ClipSeat needed(double depthM, double pullN) {
-        return HALF.holdN < HOLD_MARGIN * pullN ? FULL : usual(depthM);
+        return HALF.holds(pullN) ? usual(depthM) : FULL;
+    }
+
+    /** With room for what a seaway adds. */
+    public boolean holds(double pullN) {
+        return holdN >= HOLD_MARGIN * pullN;
     }
 
     /** Pull at which it lets go (N). */

@@ -43,8 +43,8 @@ final class DeepFindings {
 
     private void clip(SolvedLine line) {
         line.deep().ifPresent(deep -> {
-            double hold = line.line().deep().orElseThrow().seat().holdN();
-            if (hold < ClipSeat.HOLD_MARGIN * deep.clipPullN()) {
+            ClipSeat seat = line.line().deep().orElseThrow().seat();
+            if (!seat.holds(deep.clipPullN())) {
                 found.add(Finding.of(
                         Kind.CLIP_LETS_GO,
                         Lines.of(line),
@@ -52,7 +52,7 @@ final class DeepFindings {
                         Sentence.of(
                                 "The line pulls {0} at the clip, which holds {1}. It wants {2}: seat the line deeper, or pull less behind it.",
                                 Figure.pull(deep.clipPullN()),
-                                Figure.pull(hold),
+                                Figure.pull(seat.holdN()),
                                 Figure.pull(ClipSeat.HOLD_MARGIN * deep.clipPullN()))));
             }
         });

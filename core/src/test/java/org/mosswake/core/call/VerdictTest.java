@@ -106,7 +106,7 @@ class VerdictTest {
     @Test
     void whatSheHoldsFallsWithTheSea() {
         var slight = new Seaway(0.6, 6);
-        assertThat(SpeedUnit.KNOT.fromSi(slight.comfortableMps())).isCloseTo(12, within(0.1));
+        assertThat(SpeedUnit.KNOT.fromSi(slight.comfortableMps())).isCloseTo(16, within(0.1));
         assertThat(new Seaway(1.2, 6).comfortableMps()).isLessThan(slight.comfortableMps());
         assertThat(new Seaway(0.6, 12).comfortableMps()).isGreaterThan(slight.comfortableMps());
     }

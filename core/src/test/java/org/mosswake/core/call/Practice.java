@@ -1,0 +1,63 @@
+package org.mosswake.core.call;
+
+import java.io.BufferedReader;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import org.mosswake.core.call.Moment.Light;
+
+/** A situation of {@code call/situations.txt} and what a crew would do in it. */
+record Practice(String day, Situation s, List<PlaybookId> takes, List<PlaybookId> never, int most) {
+    static List<Practice> all() {
+        var in = Practice.class.getResourceAsStream("/call/situations.txt");
+        return new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))
+                .lines()
+                .filter(line -> !line.isBlank() && !line.startsWith("#"))
+                .map(Practice::read)
+                .toList();
+    }
+
+    private static Practice read(String line) {
+        String[] cells = Arrays.stream(line.split("\\|")).map(String::strip).toArray(String[]::new);
+        Conditions known = known(cells[3]);
+        Light light = Light.valueOf(cells[2]);
+        return new Practice(
+                cells[0],
+                cells[1].equals("LARGE") ? Days.large(light, known) : Days.small(light, known),
+                ids(cells[4]),
+                ids(cells[5]),
+                Integer.parseInt(cells[6]));
+    }
+
+    /** None for whatever comes first. */
+    private static List<PlaybookId> ids(String cell) {
+        return cell.equals("*") || cell.equals("-")
+                ? List.of()
+                : Arrays.stream(cell.split(" ")).map(PlaybookId::valueOf).toList();
+    }
+
+    private static Conditions known(String cell) {
+        Conditions known = Conditions.NOTHING;
+        for (String fact : cell.split(" ")) {
+            String[] both = fact.split("=");
+            Topic topic = Topic.valueOf(both[0]);
+            known = known.with(topic, answer(topic, both[1].split(":")));
+        }
+        return known;
+    }
+
+    private static Answer answer(Topic topic, String[] values) {
+        if (topic.choices().isEmpty()) {
+            return Answer.number(Double.parseDouble(values[0]));
+        }
+        Optional<Double> number = values.length > 1 ? Optional.of(Double.parseDouble(values[1])) : Optional.empty();
+        return new Answer(Optional.of(values[0]), Optional.empty(), number, Optional.empty());
+    }
+
+    @Override
+    public String toString() {
+        return day;
+    }
+}
