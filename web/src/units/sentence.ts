@@ -1,5 +1,5 @@
 /** Sentences whose figures are left open: printed in the reader's units and on the clock of the place. */
-import type { Units } from './UnitsContext'
+import { FIGURE_OF, type Units } from './UnitsContext'
 
 export interface OpenFigure {
   readonly kind: string
@@ -27,19 +27,9 @@ export function asSentence(text: string): string {
 }
 
 export function sayFigure({ kind, si }: OpenFigure, units: Units, timeZone: string): string {
+  const figure = FIGURE_OF[kind]
+  if (figure) return units.say(figure, si)
   switch (kind) {
-    case 'DISTANCE':
-      return units.say('distance', si)
-    case 'SMALL':
-      return units.say('small', si)
-    case 'SPEED':
-      return units.say('speed', si)
-    case 'MASS':
-      return units.say('mass', si)
-    case 'PULL':
-      return units.say('pull', si)
-    case 'TEMPERATURE':
-      return units.say('temperature', si)
     case 'TEMPERATURE_STEP': {
       const unit = units.unit('temperature')
       return `${plain(si / unit.factor, 1)} ${unit.symbol}`

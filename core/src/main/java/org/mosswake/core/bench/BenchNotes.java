@@ -112,7 +112,9 @@ final class BenchNotes {
                     Sentence.of(
                             "set {0}; on the take {1} to {2}, clicker on, and firm, up to {3}, after the first run",
                             Figure.pull(set), least, Figure.pull(loose), most),
-                    new Mend(Sentence.of("set {0} for the take", Figure.pull(middle)), List.of(tenth(line, middle))));
+                    new Mend(
+                            Sentence.of("set {0} for the take", Figure.pull(middle)),
+                            List.of(Change.StrikeDrag.tenth(line.id(), middle))));
             return;
         }
         if (verdict == DragWindow.Verdict.HOLDS) {
@@ -126,7 +128,9 @@ final class BenchNotes {
                 Weight.DANGER,
                 Sentence.of(slips ? "the reel gives line to the water" : "the drag can break the chain"),
                 Sentence.of("set {0}; it should be from {1} to {2}", Figure.pull(set), least, most),
-                new Mend(Sentence.of("set {0}", Figure.pull(better)), List.of(tenth(line, better))));
+                new Mend(
+                        Sentence.of("set {0}", Figure.pull(better)),
+                        List.of(Change.StrikeDrag.tenth(line.id(), better))));
     }
 
     private Sentence loose(DragWindow window, Sentence text) {
@@ -326,10 +330,5 @@ final class BenchNotes {
 
     private static Figure mass(double kg) {
         return new Figure(Figure.Kind.MASS, kg);
-    }
-
-    /** Drags are set to the tenth of a newton. */
-    private static Change tenth(SpreadLine line, double newtons) {
-        return new Change.StrikeDrag(line.id(), Math.round(newtons * 10) / 10.0);
     }
 }

@@ -79,7 +79,7 @@ final class DragMends {
             return List.copyOf(changes);
         }
         var all = new ArrayList<Change>(changes);
-        all.add(tenth(line, window.usual().newtons()));
+        all.add(Change.StrikeDrag.tenth(line.id(), window.usual().newtons()));
         return all;
     }
 
@@ -286,10 +286,5 @@ final class DragMends {
         return window.filter(w ->
                         !w.isEmpty() && w.most().newtons() >= ROOM * w.firm().newtons())
                 .isPresent();
-    }
-
-    /** Drags are set to the tenth of a newton. */
-    private static Change tenth(SpreadLine line, double newtons) {
-        return new Change.StrikeDrag(line.id(), Math.round(newtons * 10) / 10.0);
     }
 }

@@ -1,13 +1,13 @@
 package org.mosswake.core.call;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToIntFunction;
 import org.mosswake.core.gear.ColourRole;
 import org.mosswake.core.gear.LineItem;
 import org.mosswake.core.gear.LineKind;
 import org.mosswake.core.gear.LureItem;
-import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.gear.Shade;
 
 /** What is aboard to fish with. */
@@ -26,11 +26,10 @@ public record Box(List<Lure> lures, List<Line> lines, List<Reel> reels) {
 
         /** The topic that states how many baits of this sort are aboard; empty for a lure. */
         Optional<Topic> bait() {
-            return item.isA(LureKind.LIVE_BAIT)
-                    ? Optional.of(Topic.LIVE_BAIT)
-                    : item.isA(LureKind.CUT_BAIT) || item.isA(LureKind.BENT_BAIT)
-                            ? Optional.of(Topic.DEAD_BAIT)
-                            : Optional.empty();
+            return Topic.BAITS.entrySet().stream()
+                    .filter(stated -> item.isA(stated.getKey()))
+                    .map(Map.Entry::getValue)
+                    .findFirst();
         }
 
         Lure counted(int aboard) {

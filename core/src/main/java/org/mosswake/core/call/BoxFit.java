@@ -94,18 +94,12 @@ public final class BoxFit {
     /** A bait said to be aboard, of a kind the box does not know at all. */
     private static Optional<LureKind> stated(Situation s, Fit fit) {
         return fit.missing().stream()
-                .filter(kind ->
-                        s.box().lures().stream().noneMatch(lure -> lure.item().isA(kind)))
-                .filter(kind -> kind == LureKind.LIVE_BAIT
-                        ? s.conditions()
-                                .count(Topic.LIVE_BAIT)
-                                .filter(n -> n > 0)
-                                .isPresent()
-                        : (kind == LureKind.CUT_BAIT || kind == LureKind.BENT_BAIT)
-                                && s.conditions()
-                                        .count(Topic.DEAD_BAIT)
-                                        .filter(n -> n > 0)
-                                        .isPresent())
+                .filter(kind -> s.outfit().box().lures().stream()
+                        .noneMatch(lure -> lure.item().isA(kind)))
+                .filter(kind -> Optional.ofNullable(Topic.BAITS.get(kind))
+                        .flatMap(s.conditions()::count)
+                        .filter(aboard -> aboard > 0)
+                        .isPresent())
                 .findFirst();
     }
 

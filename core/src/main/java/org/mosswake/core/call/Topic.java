@@ -2,8 +2,10 @@ package org.mosswake.core.call;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.mosswake.core.fault.Accepted;
+import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.units.Figure;
 
 /**
@@ -116,6 +118,10 @@ public enum Topic {
         SOME,
         CROWDED
     }
+
+    /** Baits whose number aboard is stated for the day, by the topic that states it. */
+    static final Map<LureKind, Topic> BAITS =
+            Map.of(LureKind.LIVE_BAIT, LIVE_BAIT, LureKind.CUT_BAIT, DEAD_BAIT, LureKind.BENT_BAIT, DEAD_BAIT);
 
     private final String words;
     private final List<String> choices;

@@ -17,7 +17,12 @@ public sealed interface Change {
 
     record LetOut(UUID line, double metres) implements OfLine {}
 
-    record StrikeDrag(UUID line, double newtons) implements OfLine {}
+    record StrikeDrag(UUID line, double newtons) implements OfLine {
+        /** To the tenth of a newton. */
+        public static StrikeDrag tenth(UUID line, double newtons) {
+            return new StrikeDrag(line, Math.round(newtons * 10) / 10.0);
+        }
+    }
 
     record CableOut(UUID line, double metres) implements OfLine {}
 

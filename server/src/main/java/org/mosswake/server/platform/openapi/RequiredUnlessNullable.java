@@ -1,31 +1,20 @@
 package org.mosswake.server.platform.openapi;
 
-import io.swagger.v3.core.converter.AnnotatedType;
-import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.oas.models.Components;
 import io.swagger.v3.oas.models.media.Schema;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
-import java.util.Iterator;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Every component of a wire record is required in the document unless it is optional or marked nullable. */
 @Component
-class RequiredUnlessNullable implements ModelConverter {
+class RequiredUnlessNullable extends RecordConverter {
     @Override
-    public Schema<?> resolve(AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
-        if (!chain.hasNext()) {
-            return null;
-        }
-        Schema<?> schema = chain.next().resolve(type, context, chain);
-        Class<?> raw = WireRecords.raw(type.getType());
-        if (schema != null && raw.isRecord()) {
-            markRequired(defined(schema, context), raw);
-        }
-        return schema;
+    void describe(Class<?> record, Schema<?> schema, ModelConverterContext context) {
+        markRequired(defined(schema, context), record);
     }
 
     private static Schema<?> defined(Schema<?> schema, ModelConverterContext context) {
