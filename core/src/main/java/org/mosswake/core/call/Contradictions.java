@@ -51,7 +51,8 @@ final class Contradictions {
     private static void wordAndWaves(Conditions c, List<Sentence> said) {
         c.choice(Topic.SEA, Topic.Sea.class)
                 .ifPresent(word -> c.number(Topic.SEA)
-                        .filter(height -> height > 2.5 * Seaway.usualM(word) + 0.3 || height < Seaway.usualM(word) / 3)
+                        .filter(height -> height > 2.5 * Seaway.usualM(word) + 0.3
+                                || word != Topic.Sea.CALM && height < Seaway.usualM(word) / 3)
                         .ifPresent(height -> said.add(Sentence.of(
                                 "Waves of {0} are not what is called "
                                         + word.name().toLowerCase(Locale.ROOT) + ": the height counts.",

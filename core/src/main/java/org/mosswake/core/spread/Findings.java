@@ -130,14 +130,20 @@ final class Findings {
             double left = reel.leftM(line.tackle().get(main).line().diameterM(), off);
             if (left < 0) {
                 double letOut = Math.floor(line.letOutM() + left);
-                found.add(Finding.of(
-                                Kind.REEL_SHORT,
-                                Lines.of(solved),
-                                solved.label() + ": the reel runs out",
-                                Sentence.of(
-                                        "It carries {0} less than is let out. Rig shows what each reel takes.",
-                                        Figure.distance(-left)))
-                        .mendedBy(new Change.LetOut(line.id(), letOut), takeIn(solved), Figure.distance(letOut)));
+                Finding runsOut = Finding.of(
+                        Kind.REEL_SHORT,
+                        Lines.of(solved),
+                        solved.label() + ": the reel runs out",
+                        Sentence.of(
+                                "It carries {0} less than is let out. Rig shows what each reel takes.",
+                                Figure.distance(-left)));
+                // Down a cable it may be the way up to the rod that is too long: taking in behind the clip is no help.
+                boolean enough = letOut > LinePlacer.leadersM(line) + 1;
+                found.add(
+                        enough
+                                ? runsOut.mendedBy(
+                                        new Change.LetOut(line.id(), letOut), takeIn(solved), Figure.distance(letOut))
+                                : runsOut);
             }
         });
     }

@@ -72,6 +72,15 @@ class VerdictTest {
         assertThat(said(call.contradictions())).anyMatch(text -> text.contains("the height counts"));
     }
 
+    @ParameterizedTest
+    @CsvSource({"CALM,0,false", "CALM,0.3,false", "CALM,2,true", "ROUGH,0.3,true", "ROUGH,3,false"})
+    void aWordIsHeldAgainstItsWaves(Sea word, double metres, boolean said) {
+        var sea = new Answer(Optional.of(word.name()), Optional.empty(), Optional.of(metres), Optional.empty());
+        assertThat(said(call(Days.large(Light.MORNING, known(Topic.SEA, sea))).contradictions()).stream()
+                        .anyMatch(text -> text.contains("the height counts")))
+                .isEqualTo(said);
+    }
+
     /** Whatever speaks for it: above what the sea lets her make, nothing is called while anything slower stands. */
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4})
