@@ -1,6 +1,7 @@
+import { rangeWords } from './why/sentences'
 import { Paper, type Head } from '../shared/ui/Paper'
-import { useUnits } from '../units/UnitsContext'
-import type { Boat, Draft, Gear, Solved } from '../draft/queries'
+import { useUnits, type Units } from '../units/UnitsContext'
+import type { Boat, Draft, Gear, Solved, SolvedLine } from '../draft/queries'
 
 const WIDTH = 640
 const HEIGHT = 190
@@ -48,6 +49,7 @@ export function SpreadCard({
                 <td className="font-mono">{units.say('distance', drafted?.letOutM ?? 0)}</td>
                 <td className="font-mono">
                   {line.tow.depthM === undefined ? 'in the air' : units.say('distance', line.tow.depthM)}
+                  {likelyOf(line, units)}
                 </td>
                 <td className="font-mono">{units.say('pull', drafted?.strikeDragN ?? 0)}</td>
               </tr>
@@ -58,6 +60,11 @@ export function SpreadCard({
       <p className="mt-2">Set the farthest first. Trolling gives no right of way: keep a lookout.</p>
     </Paper>
   )
+}
+
+function likelyOf(line: SolvedLine, units: Units): string {
+  const range = rangeWords(line.likely, units)
+  return range && ` (${range})`
 }
 
 /** Bow to the left, starboard up, to scale along the wake. */

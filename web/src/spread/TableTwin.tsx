@@ -12,7 +12,7 @@ import {
 } from '../draft/model'
 import type { Boat, Gear, Line, SolvedLine } from '../draft/queries'
 import type { Editor } from '../draft/useEditor'
-import { percent } from './why/sentences'
+import { percent, rangeWords } from './why/sentences'
 
 /** The drawing as a table, for those who cannot see it: the same figures, the same changes. */
 export function TableTwin({
@@ -87,6 +87,7 @@ function Row({
     editor.edit((doc) => setLetOut(doc, line.lineId, read))
     return null
   }
+  const range = rangeWords(answer?.likely, units)
   return (
     <tr
       className={`border-b border-ink/20 ${selected ? 'bg-lichen/40' : ''}`}
@@ -147,6 +148,7 @@ function Row({
             : (tow.skippingShare ?? 0) > 0.005
               ? `out ${percent(tow.skippingShare ?? 0)}`
               : units.say('distance', tow.depthM)}
+        {range && <span className="block text-sm text-slate">{range}</span>}
       </td>
       <td className="p-2 font-mono whitespace-nowrap">
         {tow?.asternM === undefined || !answer

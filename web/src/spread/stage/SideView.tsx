@@ -1,6 +1,7 @@
 import { DepthSought } from '../depth/DepthSought'
 import { lineOf } from '../../draft/model'
 import type { SolvedLine } from '../../draft/queries'
+import { LikelyBar } from './LikelyBar'
 import { LineDrawing } from './LineDrawing'
 import type { ViewProps } from './PlanView'
 import { inBoatFrame, lureOf } from './scales'
@@ -28,6 +29,9 @@ export function SideView({ boat, doc, scales, solved, selected, handling, lures 
           y={(p) => side(p.heightM)}
           selected={line.lineId === selected}
         />
+      ))}
+      {lines.map((line) => (
+        <LikelyBar key={line.lineId} {...{ line, scales }} selected={line.lineId === selected} />
       ))}
       {lines.map((line) => (
         <SideLure

@@ -5,7 +5,7 @@ import { DepthField } from '../depth/DepthField'
 import { setDrag, setSpeed } from '../../draft/model'
 import type { Ground, Line, SolvedLine } from '../../draft/queries'
 import type { Editing } from '../../draft/useEditor'
-import { percent, rideWords } from '../why/sentences'
+import { likelyWords, percent, rangeWords, rideWords } from '../why/sentences'
 import { Cell } from './Cell'
 import { signed } from './lengths'
 import { Stepper } from './Stepper'
@@ -30,7 +30,11 @@ export function RunsAt({
   const unit = units.unit('speed')
   const perKnot =
     answer?.depthPerKnotM === undefined ? undefined : (answer.depthPerKnotM * unit.factor * 3600) / 1852
-  const second = answer?.branch && `second at ${units.say('distance', answer.branch.depthM)}`
+  const sure = likelyWords(answer?.likely, units)
+  const secondRange = rangeWords(answer?.otherLikely, units)
+  const second =
+    answer?.branch &&
+    `second at ${units.say('distance', answer.branch.depthM)}${secondRange && `, likely ${secondRange}`}`
   return (
     <Cell
       title="Runs at"
@@ -59,6 +63,11 @@ export function RunsAt({
               : 'in the air'}
       </p>
       <span className="text-slate">
+        {sure && (
+          <span className="block" data-testid="likely">
+            {sure}
+          </span>
+        )}
         {share > 0.005
           ? `out of the water ${percent(share)}`
           : perKnot === undefined

@@ -1,3 +1,4 @@
+import { rangeWords } from '../why/sentences'
 import { useUnits, type Units } from '../../units/UnitsContext'
 import { leastLetOut, LONGEST_CABLE_M, LONGEST_LET_OUT_M, setDeep, setLetOut } from '../../draft/model'
 import type { Deep, Line, SolvedLine } from '../../draft/queries'
@@ -17,6 +18,7 @@ export function Cable({
   editor: Editing
 }) {
   const units = useUnits()
+  const ballRange = rangeWords(answer?.otherLikely, units)
   return (
     <Cell title="Cable out">
       <Stepper
@@ -29,7 +31,7 @@ export function Cable({
       />
       <span className="text-slate">
         {answer?.deep
-          ? `ball ${units.say('distance', answer.deep.ballDepthM)}, blown back ${units.say('distance', answer.deep.blowBackM)}`
+          ? `ball ${units.say('distance', answer.deep.ballDepthM)}${ballRange && ` (${ballRange})`}, blown back ${units.say('distance', answer.deep.blowBackM)}`
           : 'from the surface down'}
       </span>
     </Cell>

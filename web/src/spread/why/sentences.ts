@@ -1,4 +1,5 @@
-import type { Ride } from '../../draft/queries'
+import type { Units } from '../../units/UnitsContext'
+import type { Likely, Ride } from '../../draft/queries'
 
 const WATER = { WASH: 'in the wash', EDGE: 'at the edge of the wash', CLEAN: 'in clean water' }
 
@@ -7,3 +8,20 @@ export const rideWords = (ride: Ride): string =>
   ride.insideWedge ? `Crest ${ride.crest}, ${WATER[ride.water]}` : `Outside the wake, ${WATER[ride.water]}`
 
 export const percent = (share: number): string => `${Math.round(share * 100)} %`
+
+/** Less is not worth a word: one in twenty. */
+const WORTH_SAYING = 0.05
+
+/** `13–17 m`; empty where both ends print alike. */
+export function rangeWords(likely: Likely | undefined, units: Units): string {
+  if (!likely) return ''
+  const [low, high] = [units.figure('distance', likely.lowM), units.figure('distance', likely.highM)]
+  return low === high ? '' : `${low}–${high} ${units.unit('distance').symbol}`
+}
+
+/** How sure a depth is: four times in five between these, and the chance that the lure comes up. */
+export function likelyWords(likely: Likely | undefined, units: Units): string {
+  const range = rangeWords(likely, units)
+  const up = likely && likely.atSurface >= WORTH_SAYING ? `${percent(likely.atSurface)} that it comes up` : ''
+  return [range && `likely ${range}`, up].filter(Boolean).join('; ')
+}

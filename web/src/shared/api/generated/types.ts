@@ -1615,6 +1615,14 @@ export interface components {
             /** Format: date-time */
             to: string;
         };
+        LikelyReply: {
+            /** Format: double */
+            atSurface: number;
+            /** Format: double */
+            highM: number;
+            /** Format: double */
+            lowM: number;
+        };
         LineBenchReply: {
             bait?: components["schemas"]["BaitReply"];
             cautions: string[];
@@ -1723,8 +1731,10 @@ export interface components {
             /** Format: double */
             depthPerTenM?: number;
             label: string;
+            likely?: components["schemas"]["LikelyReply"];
             /** Format: uuid */
             lineId: string;
+            otherLikely?: components["schemas"]["LikelyReply"];
             /** Format: double */
             pullPerKnotN?: number;
             ride?: components["schemas"]["RideReply"];

@@ -27,4 +27,9 @@ public record Accepted(double least, double most, String unit) {
             faults.add(FaultCode.OUT_OF_RANGE, field, value, least, most, unit);
         }
     }
+
+    /** The accepted value nearest to this one. */
+    public double nearest(double value) {
+        return Math.max(least, Math.min(most, value));
+    }
 }

@@ -13,7 +13,18 @@ import org.mosswake.core.tow.Body;
  * @param lengthM from nose to tail; empty where nobody measured
  */
 public record LureItem(
-        UUID id, String name, String kind, Body body, Optional<SpeedWindow> works, Optional<Double> lengthM) {
+        UUID id,
+        String name,
+        String kind,
+        Body body,
+        Optional<SpeedWindow> works,
+        Optional<Double> lengthM,
+        Fitted fitted) {
+    public LureItem(
+            UUID id, String name, String kind, Body body, Optional<SpeedWindow> works, Optional<Double> lengthM) {
+        this(id, name, kind, body, works, lengthM, Fitted.NOT);
+    }
+
     public LureItem(UUID id, String name, String kind, Body body) {
         this(id, name, kind, body, Optional.empty());
     }
@@ -23,7 +34,11 @@ public record LureItem(
     }
 
     public LureItem withBody(Body other) {
-        return new LureItem(id, name, kind, other, works, lengthM);
+        return new LureItem(id, name, kind, other, works, lengthM, fitted);
+    }
+
+    public LureItem fitted(Fitted other) {
+        return new LureItem(id, name, kind, body, works, lengthM, other);
     }
 
     public double massKg() {

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.mosswake.core.fault.Accepted;
+import org.mosswake.core.sure.Unknown;
 import org.mosswake.core.units.Basis;
 import org.mosswake.core.units.Figure.Kind;
 import org.mosswake.core.units.Named;
@@ -88,6 +89,11 @@ public record RigNumbers(Map<String, Double> set) {
         return "joint." + kind.name();
     }
 
+    /** Of how far something is usually off. */
+    public static String sure(Unknown what) {
+        return "sure." + what.name();
+    }
+
     public static String modulus(Material material) {
         return "modulus." + material.name();
     }
@@ -160,6 +166,11 @@ public record RigNumbers(Map<String, Double> set) {
         put(all, HOOK_MIN, "minutes to sharpen a hook", Kind.COUNT, 1, Basis.ESTIMATE, minutes);
         put(all, BRINE_MIN, "minutes to mix brine and lay the baits", Kind.COUNT, 25, Basis.ESTIMATE, minutes);
         put(all, SPOOL_MIN, "minutes to spool a reel tight", Kind.COUNT, 20, Basis.ESTIMATE, minutes);
+        for (Unknown what : Unknown.values()) {
+            Kind kind = what.inMetres() ? Kind.SMALL : Kind.SHARE;
+            var range = new Accepted(0, 1, what.inMetres() ? "m" : "");
+            put(all, sure(what), "how sure: " + what.words(), kind, what.usual(), Basis.ESTIMATE, range);
+        }
         return all;
     }
 

@@ -1,8 +1,10 @@
 package org.mosswake.core.spread;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.mosswake.core.fault.Accepted;
@@ -11,11 +13,14 @@ import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.core.gear.Coefficient;
 import org.mosswake.core.gear.DeckPoint;
+import org.mosswake.core.gear.Fitted;
 import org.mosswake.core.gear.Holder;
 import org.mosswake.core.gear.HolderKind;
 import org.mosswake.core.gear.LineItem;
 import org.mosswake.core.gear.LineKind;
 import org.mosswake.core.gear.LureItem;
+import org.mosswake.core.sure.Factor;
+import org.mosswake.core.sure.Sighting;
 import org.mosswake.core.tow.Fit;
 import org.mosswake.core.tow.TowAnswer;
 import org.mosswake.core.tow.TowShape;
@@ -36,13 +41,26 @@ public record Calibration(UUID item, Coefficient coefficient, double old, List<O
 
     public enum Kind {
         /** The lure touched bottom at a charted depth. */
-        BOTTOM,
+        BOTTOM(0.3, 0.02),
         /** The lure's echo stood at a depth. */
-        ECHO,
+        ECHO(0.3, 0.02),
         /** The maker's depth, on the line and let-out he states. */
-        RATED,
+        RATED(0, 0.2),
         /** Seen so far to a side of its tip. */
-        OFFSET
+        OFFSET(0.5, 0.1);
+
+        private final double metres;
+        private final double share;
+
+        Kind(double metres, double share) {
+            this.metres = metres;
+            this.share = share;
+        }
+
+        /** Standard deviation of such a reading (m, ESTIMATE). */
+        double readingM(double seenM) {
+            return metres + share * seenM;
+        }
     }
 
     /**
@@ -93,6 +111,54 @@ public record Calibration(UUID item, Coefficient coefficient, double old, List<O
         return fit;
     }
 
+    /**
+     * What each observation says of how sure depths are, with the coefficient at its fitted value. What was of that
+     * moment only (speed, let-outs, the tip) counts as noise.
+     */
+    public List<Sighting> sightings(double value) {
+        return observations.stream().map(seen -> sighting(seen, value)).toList();
+    }
+
+    private Sighting sighting(Observation seen, double value) {
+        var doubts = new LineDoubts(fitted(with(seen.line(), value)));
+        var slopes = new HashMap<Factor, Double>();
+        double squares = Math.pow(seen.kind().readingM(seen.seenM()) / seen.seenM(), 2);
+        for (int k = 0; k < doubts.all().size(); k++) {
+            double slope = slope(doubts, k, seen);
+            Factor factor = doubts.all().factor(k);
+            if (factor.what().ofTheMoment()) {
+                squares += slope * slope;
+            } else if (slope != 0) {
+                slopes.put(factor, doubts.all().perUnit(k, slope));
+            }
+        }
+        return new Sighting(slopes, Math.sqrt(squares));
+    }
+
+    /** Of the logarithm of what was seen, for one standard deviation; 0 where either side has no depth. */
+    private static double slope(LineDoubts doubts, int k, Observation seen) {
+        var off = new double[doubts.all().size()];
+        off[k] = 1;
+        double more = measured(doubts, off, seen);
+        off[k] = -1;
+        double less = measured(doubts, off, seen);
+        return more > 0 && less > 0 ? Math.log(more / less) / 2 : 0;
+    }
+
+    private static double measured(LineDoubts doubts, double[] off, Observation seen) {
+        LineDoubts.Moved moved = doubts.moved(seen.speed(), doubts.all().moved(off));
+        return new LineSolver().settle(moved.line(), moved.speed()) instanceof TowAnswer.Shaped shaped
+                ? measured(shaped.shape(), seen)
+                : Double.NaN;
+    }
+
+    private SpreadLine fitted(SpreadLine line) {
+        var alone = new Fitted(Set.of(coefficient), List.of());
+        return line.with(
+                lure -> lure.id().equals(item) ? lure.fitted(alone) : lure,
+                other -> other.id().equals(item) ? other.fitted(alone) : other);
+    }
+
     private static boolean deaf(Fit.Observation observation, double value, Accepted range) {
         double ends = Math.signum(value);
         double less = ends * Math.max(Math.abs(range.least()), Math.abs(value) / 2);
@@ -130,9 +196,8 @@ public record Calibration(UUID item, Coefficient coefficient, double old, List<O
     }
 
     private SpreadLine with(SpreadLine line, double value) {
-        UnaryOperator<LineItem> lines = old -> !old.id().equals(item)
-                ? old
-                : new LineItem(old.id(), old.name(), old.kind(), coefficient.in(old.metre(), value), old.strength());
+        UnaryOperator<LineItem> lines =
+                old -> !old.id().equals(item) ? old : old.withMetre(coefficient.in(old.metre(), value));
         UnaryOperator<LureItem> lures =
                 old -> !old.id().equals(item) ? old : old.withBody(coefficient.in(old.body(), value));
         return line.with(lures, lines);

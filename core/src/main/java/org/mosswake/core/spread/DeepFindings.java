@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.spread.Finding.Kind;
+import org.mosswake.core.sure.Likely;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Sentence;
 import org.mosswake.core.units.SpeedUnit;
@@ -16,6 +17,10 @@ final class DeepFindings {
     private static final double NEAR_BOTTOM_M = 15;
 
     private static final double LIFT_TO_M = 1;
+    /** Odds that are said: from one in twenty, and up to where they are as good as certain. */
+    private static final double WORTH_SAYING = 0.05;
+
+    private static final double SURE = 0.95;
     /** A hand-long bait keeps up with this speed for minutes: three of its lengths a second (m/s, ESTIMATE). */
     private static final double BAIT_SWIMS_MPS = SpeedUnit.KNOT.toSi(1.5);
     /** With less line behind the clip than this it reaches the cable in a spurt (m, ESTIMATE). */
@@ -87,6 +92,18 @@ final class DeepFindings {
         });
     }
 
+    /** Chance that its lowest part touches, 0 to 1; empty where its depth has no range. */
+    private static Optional<Double> touches(SolvedLine line, double bottomM) {
+        double lowest = lowest(line).orElse(0.0);
+        Optional<Likely> lure = line.likely().lure();
+        return line.likely()
+                .other()
+                .filter(other -> lure.isEmpty() || other.bestM() > lure.get().bestM())
+                .or(() -> lure)
+                .filter(likely -> likely.bestM() > 0 && lowest > 0)
+                .map(likely -> likely.deeperThan(bottomM * likely.bestM() / lowest));
+    }
+
     private void bottom(double bottomM) {
         lines.stream()
                 .filter(line -> lowest(line).filter(depth -> depth >= bottomM).isPresent())
@@ -102,7 +119,26 @@ final class DeepFindings {
                         Sentence.of(
                                 "{0} off the bottom",
                                 Figure.distance(bottomM - lowest(line).orElseThrow())),
-                        Sentence.of(line.label() + " hangs lowest."))));
+                        hangsLowest(line, bottomM))));
+    }
+
+    private static Sentence hangsLowest(SolvedLine line, double bottomM) {
+        Optional<Double> odds = touches(line, bottomM).filter(chance -> chance >= WORTH_SAYING);
+        return odds.map(chance -> Sentence.of(
+                        line.label() + " hangs lowest. With what is not known of it, it touches in {0} of cases.",
+                        Figure.share(chance)))
+                .orElseGet(() -> Sentence.of(line.label() + " hangs lowest."));
+    }
+
+    private static Sentence hangsUnder(SolvedLine line, double bottomM, double under) {
+        return touches(line, bottomM)
+                .filter(chance -> chance < SURE)
+                .map(chance -> Sentence.of(
+                        "Its lowest part would hang {0} under the bottom given here; with what is not known of it, it"
+                                + " touches in {1} of cases.",
+                        Figure.distance(under), Figure.share(chance)))
+                .orElseGet(() -> Sentence.of(
+                        "Its lowest part would hang {0} under the bottom given here.", Figure.distance(under)));
     }
 
     private Finding touching(SolvedLine line, double bottomM) {
@@ -111,7 +147,7 @@ final class DeepFindings {
                 Kind.TOUCHES_BOTTOM,
                 Lines.of(line),
                 line.label() + " is on the bottom",
-                Sentence.of("Its lowest part would hang {0} under the bottom given here.", Figure.distance(under)));
+                hangsUnder(line, bottomM, under));
         double per = line.depthPerTenM().orElse(0.0) / 10;
         if (per < 0.02) {
             return finding;

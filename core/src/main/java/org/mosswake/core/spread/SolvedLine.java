@@ -12,6 +12,7 @@ import org.mosswake.core.tow.TowShape;
  * @param deep           for a line on a downrigger
  * @param branch         the second lure of a three-way
  * @param pullPerKnotN   change of the pull at the tip for one knot more (N)
+ * @param likely         how far the depths may be off
  */
 public record SolvedLine(
         SpreadLine line,
@@ -21,7 +22,8 @@ public record SolvedLine(
         Optional<Double> depthPerTenM,
         Optional<Double> pullPerKnotN,
         Optional<DeepPlace> deep,
-        Optional<BranchPlace> branch) {
+        Optional<BranchPlace> branch,
+        LikelyDepths likely) {
     public Optional<TowShape> shape() {
         return answer instanceof TowAnswer.Shaped shaped ? Optional.of(shaped.shape()) : Optional.empty();
     }

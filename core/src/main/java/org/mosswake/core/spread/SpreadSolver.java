@@ -52,7 +52,8 @@ public final class SpreadSolver {
                 perTenMetres(line, speed),
                 slope(before, after, TowShape::tensionAtTipN, perKnot),
                 solved.deep(),
-                solved.branch());
+                solved.branch(),
+                LikelyDepths.of(line, speed, solver.tows));
     }
 
     /** More line let out; on a downrigger more cable, which is what the crew lets out there. */

@@ -26,31 +26,41 @@ public record BranchedTow(Tow main, int junction, List<Link> branch) {
      * surface.
      */
     public Optional<Answer> solve(TowSolver tows) {
+        return settle(tows).flatMap(settled -> answer(tows, settled));
+    }
+
+    /** Depths of the main line's own lower end and of the branch's lure (m), without a path; empty as {@link #solve}. */
+    public Optional<Depths> depths(TowSolver tows) {
+        return settle(tows)
+                .map(settled -> new Depths(
+                        -settled.trunk().at(0).heightM(), -settled.twig().at(0).heightM()));
+    }
+
+    public record Depths(double mainM, double branchM) {}
+
+    /** Both as they hang when each is pulled by the other. */
+    private record Settled(Tow pulled, TowProfile trunk, Tow hanging, TowProfile twig) {}
+
+    private Optional<Settled> settle(TowSolver tows) {
         Optional<TowProfile> loaded = tows.profile(main);
         double height = loaded.map(this::junctionHeight).orElse(0.0);
-        for (int round = 0; round < MOST_ROUNDS; round++) {
-            var hanging = new Tow(main.speed(), clamped(height), branch);
-            Optional<TowProfile> branchProfile = tows.profile(hanging);
-            if (branchProfile.isEmpty()) {
+        for (int round = 0; ; round++) {
+            var hanging = new Tow(main.speed(), TowLimits.TIP_HEIGHT_M.nearest(height), branch);
+            Optional<TowProfile> twig = tows.profile(hanging);
+            if (twig.isEmpty()) {
                 return Optional.empty();
             }
-            var end = branchProfile.get().at(branchProfile.get().lengthM());
-            Tow pulled = withPull(end);
-            Optional<TowProfile> next = tows.profile(pulled);
-            if (next.isEmpty()) {
+            Tow pulled = withPull(twig.get().at(twig.get().lengthM()));
+            Optional<TowProfile> trunk = tows.profile(pulled);
+            if (trunk.isEmpty()) {
                 return Optional.empty();
             }
-            double moved = junctionHeight(next.get());
+            double moved = junctionHeight(trunk.get());
             if (Math.abs(moved - height) < NEAR_M || round == MOST_ROUNDS - 1) {
-                return answer(tows, pulled, next.get(), hanging);
+                return Optional.of(new Settled(pulled, trunk.get(), hanging, twig.get()));
             }
             height = moved;
         }
-        return Optional.empty();
-    }
-
-    private static double clamped(double height) {
-        return Math.max(TowLimits.TIP_HEIGHT_M.least(), Math.min(TowLimits.TIP_HEIGHT_M.most(), height));
     }
 
     private double junctionHeight(TowProfile profile) {
@@ -74,12 +84,15 @@ public record BranchedTow(Tow main, int junction, List<Link> branch) {
         return new Tow(main.speed(), main.tipHeightM(), links);
     }
 
-    private Optional<Answer> answer(TowSolver tows, Tow pulled, TowProfile profile, Tow hanging) {
-        if (tows.solve(pulled) instanceof TowAnswer.Shaped trunk
-                && tows.solve(hanging) instanceof TowAnswer.Shaped twig) {
-            var at = profile.at(below());
+    private Optional<Answer> answer(TowSolver tows, Settled settled) {
+        if (tows.solve(settled.pulled()) instanceof TowAnswer.Shaped trunk
+                && tows.solve(settled.hanging()) instanceof TowAnswer.Shaped twig) {
+            var at = settled.trunk().at(below());
             return Optional.of(new Answer(
-                    trunk.shape(), twig.shape(), new Point(at.asternM(), at.starboardM(), at.heightM()), pulled));
+                    trunk.shape(),
+                    twig.shape(),
+                    new Point(at.asternM(), at.starboardM(), at.heightM()),
+                    settled.pulled()));
         }
         return Optional.empty();
     }

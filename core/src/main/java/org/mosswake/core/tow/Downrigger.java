@@ -27,7 +27,7 @@ public record Downrigger(
     public static final Accepted CABLE_OUT_M = new Accepted(2, 180, "m");
     public static final Accepted CLIP_ABOVE_M = new Accepted(0.5, 60, "m");
     /** Least cable between clip and pulley (m). */
-    private static final double LEAST_ABOVE_CLIP_M = 0.5;
+    public static final double LEAST_ABOVE_CLIP_M = 0.5;
 
     public Downrigger {
         fishing = List.copyOf(fishing);
@@ -51,12 +51,21 @@ public record Downrigger(
 
     /** Empty when the line or the cable has no shape. */
     public Optional<Answer> solve(TowSolver tows) {
+        return branched().solve(tows).map(this::answer);
+    }
+
+    /** Depths of the ball and of the lure (m) alone: for searches that try many. */
+    public Optional<BranchedTow.Depths> depths(TowSolver tows) {
+        return branched().depths(tows);
+    }
+
+    private BranchedTow branched() {
         double above = cableOutM + pulleyHeightM - clipAboveM;
         var main = new Tow(
                 speed,
                 pulleyHeightM,
                 List.of(Link.of(ball, cable.withLength(clipAboveM)), Link.bare(cable.withLength(above))));
-        return new BranchedTow(main, 1, fishing).solve(tows).map(this::answer);
+        return new BranchedTow(main, 1, fishing);
     }
 
     private Answer answer(BranchedTow.Answer solved) {

@@ -59,8 +59,31 @@ public final class TowSolver {
         return settled(tow, new Trial(tow, tolerance, mostSteps), drawn);
     }
 
+    /**
+     * Where the lure runs, and with how much to spare.
+     *
+     * @param depthM  0 where it does not run under; NaN where no shape was found
+     * @param marginM height of the line's end over the tip with the lure just under the surface (m): negative when it
+     *                cannot stay under; NaN as above
+     */
+    public record Under(double depthM, double marginM) {}
+
+    public Under under(Tow tow) {
+        var trial = new Trial(tow, tolerance, mostSteps);
+        double margin = trial.missAtSurface(1);
+        if (margin < 0) {
+            return new Under(0, margin);
+        }
+        return settled(tow, trial, margin, false) instanceof TowAnswer.Shaped shaped
+                ? new Under(shaped.shape().depthM(), margin)
+                : new Under(Double.NaN, margin);
+    }
+
     private TowAnswer settled(Tow tow, Trial trial, boolean drawn) {
-        double justUnder = trial.missAtSurface(1);
+        return settled(tow, trial, trial.missAtSurface(1), drawn);
+    }
+
+    private TowAnswer settled(Tow tow, Trial trial, double justUnder, boolean drawn) {
         if (Double.isNaN(justUnder)) {
             return failed(trial);
         }

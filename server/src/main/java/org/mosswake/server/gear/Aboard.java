@@ -70,15 +70,20 @@ public class Aboard implements MarkedReply.Source {
     }
 
     private Things read(UUID vessel, String stamp) {
-        return things(stamp, boats.boat(vessel), gear.of(vessel), numbers.of(vessel));
+        return things(stamp, boats.boat(vessel), gear.of(vessel), numbers.of(vessel), new Fits(stamps.fits(vessel)));
     }
 
     /** As a device saw it, or as it was at a moment. */
     public Things asSeen(UUID vessel, Map<UUID, Integer> versions, Instant at) {
-        return things("", history.boat(vessel, versions, at), history.gear(vessel, versions, at), numbers.of(vessel));
+        return things(
+                "",
+                history.boat(vessel, versions, at),
+                history.gear(vessel, versions, at),
+                numbers.of(vessel),
+                Fits.NONE);
     }
 
-    private static Things things(String stamp, BoatBody body, GearService.Gear gear, RigNumbers numbers) {
+    private static Things things(String stamp, BoatBody body, GearService.Gear gear, RigNumbers numbers, Fits fits) {
         Boat boat = usable(body).item().orElseThrow(() -> refused(body));
         var unusable = new HashMap<UUID, Usable<?>>();
         List<LineAboard> lines = good(gear.lines().stream().map(Aboard::usable), unusable);
@@ -91,8 +96,8 @@ public class Aboard implements MarkedReply.Source {
                 body.idle(),
                 Optional.ofNullable(body.propSpreadM()),
                 byId(boat.holders(), Holder::id),
-                byId(lures.stream().map(LureAboard::item).toList(), LureItem::id),
-                byId(lines.stream().map(LineAboard::item).toList(), LineItem::id),
+                byId(lures.stream().map(LureAboard::item).map(fits::on).toList(), LureItem::id),
+                byId(lines.stream().map(LineAboard::item).map(fits::on).toList(), LineItem::id),
                 Map.copyOf(unusable),
                 new Carried(boat, body.idle(), Optional.ofNullable(body.propSpreadM()), lures, lines, reels, numbers));
     }

@@ -7,6 +7,8 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+import org.mosswake.core.gear.Coefficient;
 
 @Mapper
 interface GearMapper {
@@ -86,4 +88,31 @@ interface GearMapper {
                    backing_line_gear_id = #{b.backingLineGearId}, backing_m = #{b.backingM}
             where vessel_id = #{vessel} and gear_id = #{b.gearId} and version = #{b.version}""")
     int updateReel(@Param("vessel") UUID vessel, @Param("b") ReelGearBody body);
+
+    /**
+     * One slope of one observation of a fit that stands; of a fit of an earlier edition one without a slope.
+     *
+     * @param newValue what the coefficient was set to
+     */
+    record FitRow(
+            UUID calibrationId,
+            UUID gearId,
+            Coefficient coefficient,
+            double newValue,
+            int observationNo,
+            @Nullable Double noise,
+            @Nullable String what,
+            @Nullable String sharedBy,
+            @Nullable Double slope) {}
+
+    @Select("""
+            select c.calibration_id, c.gear_id, c.coefficient, c.new_value, o.observation_no, o.noise, s.what, s.shared_by,
+                   s.slope
+            from (select distinct on (gear_id, coefficient) * from calibration
+                  where vessel_id = #{vessel} and taken_back_at is null
+                  order by gear_id, coefficient, sequence desc) c
+            join calibration_observation o using (vessel_id, calibration_id)
+            left join calibration_slope s using (vessel_id, calibration_id, observation_no)
+            order by c.sequence, o.observation_no""")
+    List<FitRow> fits(UUID vessel);
 }

@@ -11,6 +11,7 @@ import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.gear.Coefficient;
 import org.mosswake.core.spread.Calibration;
+import org.mosswake.core.sure.Factor;
 import org.mosswake.server.spread.CalibrationReply.SeenReply;
 
 @Mapper
@@ -55,12 +56,22 @@ interface CalibrationMapper {
 
     @Insert("""
             insert into calibration_observation values (#{vessel}, #{calibration}, #{no}, #{o.kind}, #{o.seenM},
-                   #{o.beforeM}, #{o.afterM}, #{o.speedThroughWaterMps}, #{o.letOutM}, #{o.cableOutM})""")
+                   #{o.beforeM}, #{o.afterM}, #{o.speedThroughWaterMps}, #{o.letOutM}, #{o.cableOutM}, #{noise})""")
     void insertSeen(
             @Param("vessel") UUID vessel,
             @Param("calibration") UUID calibration,
             @Param("no") int number,
-            @Param("o") SeenReply seen);
+            @Param("o") SeenReply seen,
+            @Param("noise") double noise);
+
+    @Insert("""
+            insert into calibration_slope values (#{vessel}, #{calibration}, #{no}, #{f.what}, #{f.of}, #{slope})""")
+    void insertSlope(
+            @Param("vessel") UUID vessel,
+            @Param("calibration") UUID calibration,
+            @Param("no") int number,
+            @Param("f") Factor factor,
+            @Param("slope") double slope);
 
     @Select("""
             select calibration_id, gear_id, coefficient, old_value, new_value, standard_error, scatter_m,

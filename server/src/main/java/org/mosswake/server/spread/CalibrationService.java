@@ -11,6 +11,7 @@ import org.mosswake.core.gear.Coefficient;
 import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.spread.Calibration;
 import org.mosswake.core.spread.SpreadLine;
+import org.mosswake.core.sure.Sighting;
 import org.mosswake.core.tow.Fit;
 import org.mosswake.core.units.Force;
 import org.mosswake.core.units.SpeedThroughWater;
@@ -45,7 +46,10 @@ class CalibrationService {
 
     CalibrationReply attempt(UUID vessel, CalibrationBody body) {
         Calibration calibration = calibration(vessel, body);
-        Fit fit = calibration.fit();
+        return reply(vessel, body, calibration, calibration.fit());
+    }
+
+    private CalibrationReply reply(UUID vessel, CalibrationBody body, Calibration calibration, Fit fit) {
         var seen = new ArrayList<SeenReply>();
         for (int i = 0; i < calibration.observations().size(); i++) {
             Calibration.Observation o = calibration.observations().get(i);
@@ -76,11 +80,17 @@ class CalibrationService {
     /** Keeps the fit and changes the item; the same id again answers what was kept. */
     @Write
     CalibrationReply keep(UUID vessel, UUID id, CalibrationBody body) {
-        CalibrationReply fit = attempt(vessel, body);
+        Calibration calibration = calibration(vessel, body);
+        CalibrationReply fit = reply(vessel, body, calibration, calibration.fit());
         var now = clock.instant().truncatedTo(ChronoUnit.MICROS);
         if (calibrations.insert(vessel, id, fit, now) == 1) {
+            List<Sighting> sightings = calibration.sightings(fit.newValue());
             for (int i = 0; i < fit.observations().size(); i++) {
-                calibrations.insertSeen(vessel, id, i, fit.observations().get(i));
+                int number = i;
+                Sighting sighting = sightings.get(i);
+                calibrations.insertSeen(vessel, id, i, fit.observations().get(i), sighting.noise());
+                sighting.slopes()
+                        .forEach((factor, slope) -> calibrations.insertSlope(vessel, id, number, factor, slope));
             }
             set(vessel, fit.gearId(), fit.coefficient(), fit.newValue());
         }

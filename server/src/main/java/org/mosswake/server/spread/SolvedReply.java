@@ -12,6 +12,7 @@ import org.mosswake.core.spread.SolvedLine;
 import org.mosswake.core.spread.SolvedSpread;
 import org.mosswake.core.spread.TwoSpeeds;
 import org.mosswake.core.spread.Wake;
+import org.mosswake.core.sure.Likely;
 import org.mosswake.core.tow.Belly;
 import org.mosswake.server.platform.wire.SentenceReply;
 import org.mosswake.server.tow.TowReply;
@@ -23,7 +24,11 @@ record SolvedReply(
         WakeReply wake,
         List<FindingReply> findings,
         @Nullable GroundReply ground) {
-    /** @param tow places behind {@code tip}, which is in the boat frame */
+    /**
+     * @param tow         places behind {@code tip}, which is in the boat frame
+     * @param likely      of the lure's depth; absent where it has no range
+     * @param otherLikely of the ball's depth, or the second lure's
+     */
     record LineReply(
             UUID lineId,
             String label,
@@ -35,7 +40,9 @@ record SolvedReply(
             double weakestN,
             @Nullable RideReply ride,
             @Nullable DeepReply deep,
-            @Nullable BranchReply branch) {
+            @Nullable BranchReply branch,
+            @Nullable LikelyReply likely,
+            @Nullable LikelyReply otherLikely) {
         static LineReply of(SolvedLine line, Wake wake) {
             return new LineReply(
                     line.line().id(),
@@ -50,7 +57,16 @@ record SolvedReply(
                     line.deep()
                             .map(place -> DeepReply.of(place, line.line().deep().orElseThrow()))
                             .orElse(null),
-                    line.branch().map(BranchReply::of).orElse(null));
+                    line.branch().map(BranchReply::of).orElse(null),
+                    line.likely().lure().map(LikelyReply::of).orElse(null),
+                    line.likely().other().map(LikelyReply::of).orElse(null));
+        }
+    }
+
+    /** Between {@code lowM} and {@code highM} four times in five, when it runs; {@code atSurface} when it does not, 0 to 1. */
+    record LikelyReply(double lowM, double highM, double atSurface) {
+        static LikelyReply of(Likely likely) {
+            return new LikelyReply(likely.lowM(), likely.highM(), likely.atSurface());
         }
     }
 

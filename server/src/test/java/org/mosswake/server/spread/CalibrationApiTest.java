@@ -46,6 +46,27 @@ class CalibrationApiTest {
         return api.sprat() + "/calibrations/" + UUID.randomUUID();
     }
 
+    /** High end over low end of the wire line's range. */
+    private static double width(Api api) {
+        JsonNode draft = api.spread(api.sprat(), "Deep in the sound").get("draft");
+        JsonNode likely = api.post(api.sprat() + "/solve", draft).json().at("/lines/2/likely");
+        return likely.get("highM").asDouble() / likely.get("lowM").asDouble();
+    }
+
+    @Test
+    void aFitMakesItsDepthsSurerUntilItIsTakenBack(Api api) {
+        double before = width(api);
+        double computed = api.post(api.sprat() + "/calibrations/attempt", wire(api, 7))
+                .json()
+                .at("/observations/0/beforeM")
+                .asDouble();
+        String fit = fresh(api);
+        api.put(fit, wire(api, 1.05 * computed));
+        assertThat(width(api)).isLessThan(before - 0.02);
+        api.post(fit + "/take-back", "");
+        assertThat(width(api)).isCloseTo(before, within(1e-9));
+    }
+
     @Test
     void isTriedKeptAndTakenBack(Api api) {
         ObjectNode body = wire(api, 7);

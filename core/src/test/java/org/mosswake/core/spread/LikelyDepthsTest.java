@@ -1,0 +1,291 @@
+package org.mosswake.core.spread;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.mosswake.core.gear.Coefficient;
+import org.mosswake.core.gear.Fitted;
+import org.mosswake.core.gear.Holder;
+import org.mosswake.core.gear.LineItem;
+import org.mosswake.core.gear.LineKind;
+import org.mosswake.core.gear.LureItem;
+import org.mosswake.core.gear.LureKind;
+import org.mosswake.core.rig.RigNumbers;
+import org.mosswake.core.rig.Rigging;
+import org.mosswake.core.sure.Factor;
+import org.mosswake.core.sure.Likely;
+import org.mosswake.core.sure.Unknown;
+import org.mosswake.core.tow.TowSolver;
+import org.mosswake.core.units.Force;
+import org.mosswake.core.units.ForceUnit;
+import org.mosswake.core.units.SpeedThroughWater;
+import org.mosswake.core.units.SpeedUnit;
+
+/** Ranges beside draws of every coefficient: the second method, which knows nothing of slopes. */
+class LikelyDepthsTest {
+    private static final int DRAWS_A_REGIME = 10_000;
+    private static final Holder HOLDER = DemoSpread.flat("flat", 1, 1.8);
+    private final TowSolver tows = new TowSolver();
+
+    private record Towed(String name, SpreadLine line, SpeedThroughWater speed) {}
+
+    private static Towed towed(String name, SpreadLine line, double knots) {
+        return new Towed(name, line, SpeedThroughWater.of(knots, SpeedUnit.KNOT));
+    }
+
+    private static LineItem item(LineKind kind, double pounds) {
+        Force strength = Force.of(pounds, ForceUnit.POUND_FORCE);
+        return new LineItem(DemoSpread.id(kind + " " + pounds), kind.name(), kind, kind.metreRated(strength), strength);
+    }
+
+    /** A lure, or with a lead 5 m before it, on a main line. */
+    static SpreadLine on(LineItem main, LureKind lure, double letOut, double leadKg) {
+        var leader = item(LineKind.FLUOROCARBON, 80);
+        var pieces = new ArrayList<TacklePiece>();
+        pieces.add(new TacklePiece(Optional.of(DemoSpread.lure(lure)), leader, Optional.of(leadKg > 0 ? 5.0 : 2.0)));
+        var lead = new LureItem(
+                DemoSpread.id("lead " + leadKg), "lead", "TORPEDO_LEAD", LureKind.torpedoLead(Math.max(0.01, leadKg)));
+        pieces.add(new TacklePiece(leadKg > 0 ? Optional.of(lead) : Optional.empty(), main, Optional.empty()));
+        return new SpreadLine(
+                DemoSpread.id(main.name() + lure + letOut + leadKg),
+                HOLDER,
+                letOut,
+                Force.of(6, ForceUnit.KILOGRAM_FORCE),
+                pieces);
+    }
+
+    static Map<String, List<Towed>> regimes() {
+        var all = new LinkedHashMap<String, List<Towed>>();
+        var mono = item(LineKind.MONO, 50);
+        var braid = item(LineKind.BRAID, 65);
+        var wire = item(LineKind.TROLLING_WIRE, 40);
+        all.put(
+                "thin line with a lead",
+                List.of(
+                        towed("mono 60", on(mono, LureKind.LIVE_BAIT, 60, 0.8), 2),
+                        towed("mono 90", on(mono, LureKind.SQUID, 90, 1.5), 2.5),
+                        towed("mono 40", on(mono, LureKind.HAIR_JIG, 40, 0.4), 3),
+                        towed("braid 60", on(braid, LureKind.EEL_BAIT, 60, 0.7), 2.5),
+                        towed("braid 100", on(braid, LureKind.HAIR_JIG, 100, 1), 3.5),
+                        towed("spoon", on(mono, LureKind.FLUTTER_SPOON, 65, 0.25), 3),
+                        towed("spoon deep", on(mono, LureKind.FLUTTER_SPOON, 85, 0.45), 3)));
+        all.put(
+                "plugs and planes",
+                List.of(
+                        towed("plug 30", on(mono, LureKind.LIPPED_PLUG, 30, 0), 5),
+                        towed("plug 60", on(mono, LureKind.LIPPED_PLUG, 60, 0), 4),
+                        towed("plug braid", on(braid, LureKind.LIPPED_PLUG, 45, 0), 6),
+                        towed("plug wire", on(wire, LureKind.LIPPED_PLUG, 60, 0), 5),
+                        towed("plane", on(mono, LureKind.DIVING_PLANE, 40, 0), 2.5),
+                        towed("plane braid", on(braid, LureKind.DIVING_PLANE, 55, 0), 2)));
+        all.put(
+                "wire",
+                List.of(
+                        towed("jig 60", on(wire, LureKind.HAIR_JIG, 60, 0), 2.8),
+                        towed("jig 90", on(wire, LureKind.HAIR_JIG, 90, 0), 2.8),
+                        towed("spoon", on(wire, LureKind.FLUTTER_SPOON, 75, 0), 2.5),
+                        towed("eel", on(wire, LureKind.EEL_BAIT, 50, 0), 2.2),
+                        towed("bullet", on(wire, LureKind.FAST_BULLET, 60, 1.2), 9),
+                        towed("lead", on(wire, LureKind.SQUID, 70, 0.5), 3)));
+        all.put(
+                "downrigger",
+                List.of(
+                        towed("blade", DemoSpread.deep("a", 24, 8, LureKind.ROTATING_BLADE, ClipSeat.FULL), 2.5),
+                        towed("live", DemoSpread.deep("b", 15, 6, LureKind.LIVE_BAIT, ClipSeat.FULL), 2),
+                        towed("spoon", DemoSpread.deep("c", 40, 10, LureKind.FLUTTER_SPOON, ClipSeat.FULL), 2.5),
+                        towed("cut", DemoSpread.deep("d", 20, 6, LureKind.CUT_BAIT, ClipSeat.FULL), 2.2),
+                        towed("squid", DemoSpread.deep("e", 30, 5, LureKind.SQUID, ClipSeat.FULL), 2.8)));
+        all.put(
+                "three-way",
+                List.of(
+                        towed("short", DemoSpread.threeWay("f", HOLDER, 40), 3),
+                        towed("middle", DemoSpread.threeWay("g", HOLDER, 60), 2.5),
+                        towed("long", DemoSpread.threeWay("h", HOLDER, 90), 2.2)));
+        all.put(
+                "near the surface",
+                List.of(
+                        towed("bullet 8", on(mono, LureKind.FAST_BULLET, 60, 0), 8),
+                        towed("bullet 12", on(mono, LureKind.FAST_BULLET, 40, 0), 12),
+                        towed("skirt 5", on(mono, LureKind.BULLET_SKIRT, 40, 0), 5),
+                        towed("skirt 4", on(mono, LureKind.BULLET_SKIRT, 30, 0), 4),
+                        towed("jig 7", on(mono, LureKind.HAIR_JIG, 40, 0), 7),
+                        towed("jig 5", on(braid, LureKind.HAIR_JIG, 45, 0), 5),
+                        towed("squid", on(mono, LureKind.SQUID, 40, 0), 2)));
+        return all;
+    }
+
+    private record Drawn(int inside, int running, int all) {}
+
+    private Drawn drawn(Towed towed, Likely likely, int draws, Random random) {
+        var doubts = new LineDoubts(towed.line());
+        int inside = 0;
+        int running = 0;
+        for (int i = 0; i < draws; i++) {
+            var deviations = new double[doubts.all().size()];
+            for (int k = 0; k < deviations.length; k++) {
+                deviations[k] = random.nextGaussian();
+            }
+            double depth = LikelyDepths.computed(
+                            doubts.moved(towed.speed(), doubts.all().moved(deviations)), tows)
+                    .depthsM()[0];
+            if (depth > 0) {
+                running++;
+                inside += depth >= likely.lowM() && depth <= likely.highM() ? 1 : 0;
+            }
+        }
+        return new Drawn(inside, running, draws);
+    }
+
+    @Test
+    void fourInFiveLieInside() {
+        var random = new Random(20);
+        int inside = 0;
+        int running = 0;
+        for (var regime : regimes().entrySet()) {
+            int insideHere = 0;
+            int runningHere = 0;
+            int draws = DRAWS_A_REGIME / regime.getValue().size();
+            for (Towed towed : regime.getValue()) {
+                Likely likely = LikelyDepths.of(towed.line(), towed.speed(), tows)
+                        .lure()
+                        .orElseThrow();
+                Drawn drawn = drawn(towed, likely, draws, random);
+                double up = 1 - drawn.running() / (double) draws;
+                assertThat(likely.atSurface()).as(towed.name()).isCloseTo(up, within(0.05));
+                insideHere += drawn.inside();
+                runningHere += drawn.running();
+            }
+            assertThat(insideHere / (double) runningHere).as(regime.getKey()).isBetween(0.77, 0.83);
+            inside += insideHere;
+            running += runningHere;
+        }
+        assertThat(inside / (double) running).isBetween(0.79, 0.81);
+    }
+
+    private Likely likely(SpreadLine line, double knots) {
+        return LikelyDepths.of(line, SpeedThroughWater.of(knots, SpeedUnit.KNOT), tows)
+                .lure()
+                .orElseThrow();
+    }
+
+    private double[] gaps(SpreadLine one, SpreadLine two, SpeedThroughWater speed, Random random) {
+        var factors = new HashMap<Factor, Double>();
+        var gaps = new double[4000];
+        for (int i = 0; i < gaps.length; i++) {
+            factors.clear();
+            gaps[i] = drawnDepth(one, speed, factors, random) - drawnDepth(two, speed, factors, random);
+        }
+        return gaps;
+    }
+
+    /** With the errors that an earlier line of the same draw had. */
+    private double drawnDepth(SpreadLine line, SpeedThroughWater speed, Map<Factor, Double> drawn, Random random) {
+        var doubts = new LineDoubts(line);
+        var deviations = new double[doubts.all().size()];
+        for (int k = 0; k < deviations.length; k++) {
+            deviations[k] = drawn.computeIfAbsent(doubts.all().factor(k), factor -> random.nextGaussian());
+        }
+        return LikelyDepths.computed(doubts.moved(speed, doubts.all().moved(deviations)), tows)
+                .depthsM()[0];
+    }
+
+    /** Two lines of one wire err together: the gap between them is far surer than either depth. */
+    @Test
+    void gapsAreAsSureAsTheDraws() {
+        var random = new Random(21);
+        var wire = item(LineKind.TROLLING_WIRE, 40);
+        var mono = item(LineKind.MONO, 50);
+        var pairs = List.of(
+                List.of(on(wire, LureKind.HAIR_JIG, 60, 0), on(wire, LureKind.HAIR_JIG, 90, 0)),
+                List.of(on(wire, LureKind.HAIR_JIG, 60, 0), on(mono, LureKind.HAIR_JIG, 60, 0.8)),
+                List.of(on(mono, LureKind.LIPPED_PLUG, 30, 0), on(mono, LureKind.LIPPED_PLUG, 40, 0)),
+                List.of(on(mono, LureKind.LIVE_BAIT, 60, 0.8), on(mono, LureKind.HAIR_JIG, 40, 0.4)));
+        double inside = 0;
+        double all = 0;
+        for (var pair : pairs) {
+            var speed = SpeedThroughWater.of(3, SpeedUnit.KNOT);
+            Likely one = likely(pair.get(0), 3);
+            Likely two = likely(pair.get(1), 3);
+            double deviation = one.gapDeviationM(two);
+            double gap = one.bestM() - two.bestM();
+            double here = Arrays.stream(gaps(pair.get(0), pair.get(1), speed, random))
+                    .filter(drawn -> Math.abs(drawn - gap) <= Likely.FOUR_IN_FIVE * deviation)
+                    .count();
+            assertThat(here / 4000).isBetween(0.75, 0.85);
+            inside += here;
+            all += 4000;
+        }
+        assertThat(inside / all).isBetween(0.77, 0.83);
+        Likely near = likely(pairs.get(2).get(0), 3);
+        Likely far = likely(pairs.get(2).get(1), 3);
+        assertThat(near.gapDeviationM(far)).isLessThan((near.highM() - near.lowM()) / 5);
+    }
+
+    /** What crews say of a method lies inside what is said of it here. */
+    @Test
+    void figuresOfPracticeLieInside() {
+        var mono = item(LineKind.MONO, 50);
+        assertThat(likely(on(mono, LureKind.FLUTTER_SPOON, 62, 0.23), 3))
+                .satisfies(spoon -> assertThat(spoon.lowM()).isLessThan(6))
+                .satisfies(spoon -> assertThat(spoon.highM()).isGreaterThan(6.5));
+        assertThat(likely(on(mono, LureKind.FLUTTER_SPOON, 83, 0.45), 3))
+                .satisfies(spoon -> assertThat(spoon.lowM()).isLessThan(12))
+                .satisfies(spoon -> assertThat(spoon.highM()).isGreaterThan(12));
+        Likely wire = likely(on(item(LineKind.TROLLING_WIRE, 40), LureKind.HAIR_JIG, 60, 0), 2.8);
+        assertThat(60 / wire.highM()).isBetween(6.0, 11.0);
+        assertThat(60 / wire.lowM()).isBetween(7.0, 12.0);
+    }
+
+    @Test
+    void aTouchOfBottomNarrowsWhatIsFittedAndWhatHangsOnIt() {
+        var wire = item(LineKind.TROLLING_WIRE, 40);
+        SpreadLine line = wheeled(on(wire, LureKind.HAIR_JIG, 75, 0));
+        var speed = SpeedThroughWater.of(2.8, SpeedUnit.KNOT);
+        Likely before = likely(line, 2.8);
+        var calibration = new Calibration(
+                wire.id(),
+                Coefficient.NORMAL_DRAG,
+                wire.metre().normalDragCoefficient(),
+                List.of(new Calibration.Observation(Calibration.Kind.BOTTOM, line, speed, before.bestM() * 1.1)));
+        double value = calibration.fit().value();
+        var fitted = new Fitted(Set.of(Coefficient.NORMAL_DRAG), calibration.sightings(value));
+        LineItem known =
+                wire.withMetre(Coefficient.NORMAL_DRAG.in(wire.metre(), value)).fitted(fitted);
+        Likely after = likely(wheeled(on(known, LureKind.HAIR_JIG, 75, 0)), 2.8);
+        assertThat(after.bestM()).isCloseTo(before.bestM() * 1.1, within(0.02));
+        assertThat(width(after)).isLessThan(0.75 * width(before));
+        Likely other = likely(on(known, LureKind.EEL_BAIT, 40, 0), 2.5);
+        assertThat(width(other)).isLessThan(width(likely(on(wire, LureKind.EEL_BAIT, 40, 0), 2.5)));
+    }
+
+    /** Of a boat whose speed a paddle wheel tells. */
+    private static SpreadLine wheeled(SpreadLine line) {
+        var numbers = RigNumbers.USUAL.with(RigNumbers.sure(Unknown.SPEED), 0.03);
+        Rigging usual = line.rigging();
+        return line.withRigging(
+                new Rigging(usual.reel(), usual.hooks(), usual.bait(), usual.take(), usual.marks(), numbers));
+    }
+
+    private static double width(Likely likely) {
+        return Math.log(likely.highM() / likely.lowM());
+    }
+
+    @Test
+    void oddsOfBeingDeeperFollowTheRange() {
+        Likely likely = likely(on(item(LineKind.MONO, 50), LureKind.LIPPED_PLUG, 30, 0), 5);
+        assertThat(likely.deeperThan(likely.lowM())).isCloseTo(0.9, within(0.01));
+        assertThat(likely.deeperThan(likely.highM())).isCloseTo(0.1, within(0.01));
+        assertThat(likely.deeperThan(0)).isEqualTo(1);
+        assertThat(likely.deeperThan(100)).isLessThan(1e-6);
+    }
+}
