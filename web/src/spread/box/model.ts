@@ -8,6 +8,8 @@ export const LINE_WORDS: Record<string, string> = {
   BRAID: 'braid',
   HOLLOW_BRAID: 'hollow braid',
   TROLLING_WIRE: 'trolling wire',
+  LEAD_CORE: 'lead core',
+  COPPER: 'copper line',
   DOWNRIGGER_CABLE: 'downrigger cable',
   BITE_WIRE: 'bite wire',
   BITE_CABLE: 'bite cable',

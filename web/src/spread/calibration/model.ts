@@ -39,7 +39,7 @@ export function fittables(line: Line, gear: Gear): Fittable[] {
     name: item.name,
     coefficient,
   })
-  const hums = (kind: string) => kind === 'TROLLING_WIRE' || kind === 'DOWNRIGGER_CABLE'
+  const hums = (kind: string) => ['TROLLING_WIRE', 'COPPER', 'DOWNRIGGER_CABLE'].includes(kind)
   const all = [
     ...lures.filter((item) => item.diveAreaM2 !== 0).map(of('DIVE_AREA')),
     ...lures.filter((item) => item.sideAreaM2 !== 0).map(of('SIDE_AREA')),

@@ -39,6 +39,10 @@ final class Depths {
         return bottom.orElseGet(() -> Math.sqrt(p.waterFromM() * Math.min(p.waterToM(), 4 * p.waterFromM())));
     }
 
+    boolean bottomKnown() {
+        return bottom.isPresent();
+    }
+
     /** Empty for a position by let-out. Deep lines bracket a layer: one just under it, the next just above. */
     Optional<Placing.Target> of(Slot slot) {
         if (!slot.deep()) {

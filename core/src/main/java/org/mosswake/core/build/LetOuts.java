@@ -7,6 +7,7 @@ import org.mosswake.core.call.Playbook;
 import org.mosswake.core.call.School;
 import org.mosswake.core.call.Slot;
 import org.mosswake.core.gear.Holder;
+import org.mosswake.core.rig.RigNumbers;
 import org.mosswake.core.spread.ClipSeat;
 import org.mosswake.core.spread.LinePlacer;
 import org.mosswake.core.spread.LurePlace;
@@ -61,7 +62,7 @@ final class LetOuts {
         double most = placing.line().deep().isPresent() ? 3 * r.depths().bottomM() + 20 : placing.mostM();
         double wanted = depthM;
         Placing brought = placing;
-        for (int i = 0; i < 3; i++) {
+        for (int i = 0; i < 4; i++) {
             brought = placing.with(r.placer()
                     .toDepth(placing.line(), r.speed(), wanted, placing.leastM(), most)
                     .line());
@@ -71,12 +72,25 @@ final class LetOuts {
                             .map(LurePlace::lowestM)
                             .orElse(0.0)
                     - (r.depths().bottomM() - 0.3);
+            under = Math.max(under, withOdds(brought) - r.depths().bottomM());
             if (under <= 0) {
                 break;
             }
             wanted = Math.max(0.5, wanted - under - 0.1);
         }
         return brought;
+    }
+
+    /** Depth (m) it reaches with the odds that are accepted near the bottom; 0 for one that is not meant to be near it. */
+    private double withOdds(Placing placing) {
+        if (placing.slot().reach().aim() != Slot.Aim.OFF_BOTTOM || !r.depths().bottomKnown()) {
+            return 0;
+        }
+        double odds = placing.line().rigging().numbers().of(RigNumbers.TOUCH_ODDS);
+        return r.placer()
+                .likely(placing.line(), r.speed())
+                .deepestWithOdds(odds)
+                .orElse(0.0);
     }
 
     /** Depths to try for a target: its ends and middle, and less deep where that leaves room to turn. */

@@ -13,6 +13,7 @@ import org.mosswake.core.call.Slot;
 import org.mosswake.core.call.Topic;
 import org.mosswake.core.gear.ColourRole;
 import org.mosswake.core.gear.HolderKind;
+import org.mosswake.core.rig.RigNumbers;
 import org.mosswake.core.spread.LurePlace;
 import org.mosswake.core.spread.Wake;
 import org.mosswake.core.units.Figure;
@@ -100,6 +101,15 @@ final class Stories {
                 ? placing.line().deep().orElseThrow().cableOutM()
                 : placing.line().letOutM();
         String what = cabled ? "{0} of cable" : "{0} out";
+        boolean nearBottom = placing.slot().reach().aim() == Slot.Aim.OFF_BOTTOM && !depths.brackets();
+        if (nearBottom && depths.bottomKnown() && place.depthM() < target.topM() - NEAR_M) {
+            return Sentence.of(
+                    what + " brings it to {1}, {2} off the bottom: nearer it would touch in more than {3} of cases.",
+                    Figure.distance(out),
+                    Figure.distance(place.depthM()),
+                    Figure.distance(depths.bottomM() - place.depthM()),
+                    Figure.share(placing.line().rigging().numbers().of(RigNumbers.TOUCH_ODDS)));
+        }
         if (target.miss(place.depthM()) > NEAR_M) {
             return Sentence.of(
                     what + " brings it to {1}; {2} was wanted and is not to be had this way.",

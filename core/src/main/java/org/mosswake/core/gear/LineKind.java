@@ -27,10 +27,14 @@ public enum LineKind {
     HOLLOW_BRAID(1.4, 0.012, 975, Map.of(130, .85)),
     /** Single strand; it hums, and vibration raises its normal drag. */
     TROLLING_WIRE(2.0, 0.012, 7900, Map.of(40, .635)),
+    /** Lead within a woven sheath, 9.1 m a colour: sinks about 1.5 m a colour at 1 m/s. */
+    LEAD_CORE(1.4, 0.012, 3260, Map.of(27, .85)),
+    /** Stranded; it hums a little: 30 m of it sink to 6–9 m at 1 m/s. */
+    COPPER(1.7, 0.012, 7200, Map.of(45, .98)),
     /** Stranded, for a downrigger. */
     DOWNRIGGER_CABLE(1.8, 0.012, 6500, Map.of(150, 1.1, 200, 1.1)),
-    /** Single strand against teeth: no. 5, 9 and 10. */
-    BITE_WIRE(1.5, 0.012, 7900, Map.of(44, .36, 105, .53, 124, .61)),
+    /** Single strand against teeth: no. 4, 5, 9 and 10. */
+    BITE_WIRE(1.5, 0.012, 7900, Map.of(38, .33, 44, .36, 105, .53, 124, .61)),
     /** Many strands against teeth. */
     BITE_CABLE(1.5, 0.012, 7900, Map.of(275, 1.2, 480, 1.5));
 
@@ -51,9 +55,9 @@ public enum LineKind {
             case MONO -> Material.MONO;
             case FLUOROCARBON -> Material.FLUOROCARBON;
             case BRAID -> Material.BRAID;
-            case HOLLOW_BRAID -> Material.HOLLOW_BRAID;
+            case HOLLOW_BRAID, LEAD_CORE -> Material.HOLLOW_BRAID;
             case TROLLING_WIRE, BITE_WIRE -> Material.WIRE;
-            case DOWNRIGGER_CABLE, BITE_CABLE -> Material.CABLE;
+            case DOWNRIGGER_CABLE, BITE_CABLE, COPPER -> Material.CABLE;
         };
     }
 

@@ -48,6 +48,9 @@ public record RigNumbers(Map<String, Double> set) {
     public static final String BRINE_MIN = "minutes.brine";
     public static final String SPOOL_MIN = "minutes.spool";
 
+    /** Near the bottom a line may touch it with these odds. */
+    public static final String TOUCH_ODDS = "sure.touchOdds";
+
     public RigNumbers {
         BOOK.check(set);
         set = Map.copyOf(set);
@@ -166,6 +169,15 @@ public record RigNumbers(Map<String, Double> set) {
         put(all, HOOK_MIN, "minutes to sharpen a hook", Kind.COUNT, 1, Basis.ESTIMATE, minutes);
         put(all, BRINE_MIN, "minutes to mix brine and lay the baits", Kind.COUNT, 25, Basis.ESTIMATE, minutes);
         put(all, SPOOL_MIN, "minutes to spool a reel tight", Kind.COUNT, 20, Basis.ESTIMATE, minutes);
+        var odds = new Accepted(0.01, 0.5, "");
+        put(
+                all,
+                TOUCH_ODDS,
+                "odds of touching bottom that are accepted near it",
+                Kind.SHARE,
+                0.2,
+                Basis.ESTIMATE,
+                odds);
         for (Unknown what : Unknown.values()) {
             Kind kind = what.inMetres() ? Kind.SMALL : Kind.SHARE;
             var range = new Accepted(0, 1, what.inMetres() ? "m" : "");

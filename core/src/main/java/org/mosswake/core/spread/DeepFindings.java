@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.mosswake.core.gear.Coefficient;
 import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.spread.Finding.Kind;
-import org.mosswake.core.sure.Likely;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Sentence;
 import org.mosswake.core.units.SpeedUnit;
@@ -17,6 +17,10 @@ final class DeepFindings {
     private static final double NEAR_BOTTOM_M = 15;
 
     private static final double LIFT_TO_M = 1;
+    /** What a lure of its size pulls that does not turn (m², ESTIMATE). */
+    private static final double BARE_BLADE_M2 = 4e-4;
+
+    private static final double WORTH_LIFT_M = 0.5;
     /** Odds that are said: from one in twenty, and up to where they are as good as certain. */
     private static final double WORTH_SAYING = 0.05;
 
@@ -30,17 +34,20 @@ final class DeepFindings {
 
     private final Spread spread;
     private final List<SolvedLine> lines;
+    private final LineSolver solver;
     private final List<Finding> found = new ArrayList<>();
 
-    private DeepFindings(Spread spread, List<SolvedLine> lines) {
+    private DeepFindings(Spread spread, List<SolvedLine> lines, LineSolver solver) {
         this.spread = spread;
         this.lines = lines;
+        this.solver = solver;
     }
 
-    static List<Finding> of(Spread spread, List<SolvedLine> lines) {
-        var findings = new DeepFindings(spread, lines);
+    static List<Finding> of(Spread spread, List<SolvedLine> lines, LineSolver solver) {
+        var findings = new DeepFindings(spread, lines, solver);
         lines.forEach(findings::clip);
         lines.forEach(findings::swimsUp);
+        lines.forEach(findings::bladeLifts);
         spread.here().bottomM().ifPresent(findings::bottom);
         spread.here().bait().ifPresent(findings::bait);
         return findings.found;
@@ -61,6 +68,35 @@ final class DeepFindings {
                                 Figure.pull(ClipSeat.HOLD_MARGIN * deep.clipPullN()))));
             }
         });
+    }
+
+    private void bladeLifts(SolvedLine line) {
+        boolean blade = line.line().tackle().stream()
+                .flatMap(piece -> piece.item().stream())
+                .anyMatch(item -> item.isA(LureKind.ROTATING_BLADE));
+        if (!blade || line.deep().isEmpty()) {
+            return;
+        }
+        SpreadLine plain = line.line()
+                .with(
+                        item -> item.isA(LureKind.ROTATING_BLADE)
+                                ? item.withBody(Coefficient.DRAG_AREA.in(item.body(), BARE_BLADE_M2))
+                                : item,
+                        main -> main);
+        double ball = line.deep().get().ballDepthM();
+        solver.depths(plain, spread.speed())
+                .map(depths -> depths.mainM() - ball)
+                .ifPresent(lift -> {
+                    if (lift >= WORTH_LIFT_M) {
+                        found.add(Finding.of(
+                                Kind.BLADE_LIFTS,
+                                Lines.of(line),
+                                Sentence.of("The blade costs " + line.label() + " {0} of depth", Figure.distance(lift)),
+                                Sentence.of(
+                                        "The ball hangs at {0}; with plain gear it would hang at {1}.",
+                                        Figure.distance(ball), Figure.distance(ball + lift))));
+                    }
+                });
     }
 
     private void swimsUp(SolvedLine line) {
@@ -95,11 +131,8 @@ final class DeepFindings {
     /** Chance that its lowest part touches, 0 to 1; empty where its depth has no range. */
     private static Optional<Double> touches(SolvedLine line, double bottomM) {
         double lowest = lowest(line).orElse(0.0);
-        Optional<Likely> lure = line.likely().lure();
         return line.likely()
-                .other()
-                .filter(other -> lure.isEmpty() || other.bestM() > lure.get().bestM())
-                .or(() -> lure)
+                .deepest()
                 .filter(likely -> likely.bestM() > 0 && lowest > 0)
                 .map(likely -> likely.deeperThan(bottomM * likely.bestM() / lowest));
     }

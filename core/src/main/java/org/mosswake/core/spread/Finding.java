@@ -46,6 +46,8 @@ public record Finding(Kind kind, List<UUID> lines, Sentence title, Sentence text
         BAIT_LAYER,
         /** Lowest thing over the bottom. */
         OFF_BOTTOM,
+        /** What a blade costs a ball in depth. */
+        BLADE_LIFTS,
         /** Speeds at which every lure works, and whose window narrows it. */
         SPEED_WINDOW,
         LEVEL,

@@ -51,7 +51,7 @@ final class Findings {
         pairs();
         speedEffect();
         dragHolds();
-        found.addAll(DeepFindings.of(spread, lines));
+        found.addAll(DeepFindings.of(spread, lines, solver));
         found.addAll(SpeedFindings.of(spread, lines));
         found.sort(Comparator.comparing(Finding::kind));
         return List.copyOf(found);

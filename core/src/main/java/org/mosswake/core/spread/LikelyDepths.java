@@ -23,6 +23,17 @@ public record LikelyDepths(Optional<Likely> lure, Optional<Likely> other) {
         return new LikelyDepths(found.get(0), found.get(1));
     }
 
+    /** Of the deeper of the two. */
+    public Optional<Likely> deepest() {
+        return other.filter(ball -> lure.isEmpty() || ball.bestM() > lure.get().bestM())
+                .or(() -> lure);
+    }
+
+    /** What the deeper of the two reaches with these odds, 0 to 1 (m). */
+    public Optional<Double> deepestWithOdds(double odds) {
+        return deepest().map(likely -> likely.withOdds(odds));
+    }
+
     /** Of the lure and of the other thing that hangs from the line. */
     public static LikelySearch.Outcome computed(LineDoubts.Moved moved, TowSolver tows) {
         SpreadLine line = moved.line();

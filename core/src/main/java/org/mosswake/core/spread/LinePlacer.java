@@ -39,6 +39,10 @@ public final class LinePlacer {
                 lowest));
     }
 
+    public LikelyDepths likely(SpreadLine line, SpeedThroughWater speed) {
+        return LikelyDepths.of(line, speed, solver.tows);
+    }
+
     /**
      * Let-out, or cable on a downrigger, that takes the lure to a depth; where none does, the one that comes nearest.
      *

@@ -49,7 +49,6 @@ public final class LineSolver {
         return new Solved(tows.solve(line.tow(speed)), Optional.empty(), Optional.empty());
     }
 
-    /** As {@link #solve}, of plain lines without a path: for searches that try many. */
     /** Main line off the reel: behind the clip, and from the clip up to the rod (m). */
     public double offReelM(SpreadLine line, SpeedThroughWater speed) {
         double behind = line.lengthM(line.tackle().size() - 1);
@@ -58,10 +57,16 @@ public final class LineSolver {
                 : behind + bellyM(solve(line, speed).deep());
     }
 
+    /** Of ball and lure on a cable; empty for any other line, or one without a shape. */
+    Optional<BranchedTow.Depths> depths(SpreadLine line, SpeedThroughWater speed) {
+        return line.downrigger(speed).flatMap(rig -> rig.depths(tows));
+    }
+
     static double bellyM(Optional<DeepPlace> deep) {
         return deep.flatMap(DeepPlace::belly).map(Belly.Shape::lengthM).orElse(0.0);
     }
 
+    /** As {@link #solve}, of plain lines without a path: for searches that try many. */
     public TowAnswer settle(SpreadLine line, SpeedThroughWater speed) {
         boolean plain = line.deep().isEmpty()
                 && line.tackle().stream().allMatch(piece -> piece.branch().isEmpty());

@@ -25,9 +25,20 @@ public record Likely(double bestM, double lowM, double highM, double atSurface, 
         if (metres <= 0 || lowM <= 0 || highM <= lowM) {
             return bestM > metres ? 1 - atSurface : 0;
         }
-        double middle = (Math.log(lowM) + Math.log(highM)) / 2;
-        double deviation = (Math.log(highM) - Math.log(lowM)) / (2 * FOUR_IN_FIVE);
-        return (1 - atSurface) * (1 - normal((Math.log(metres) - middle) / deviation));
+        return (1 - atSurface) * (1 - normal((Math.log(metres) - middle()) / deviation()));
+    }
+
+    /** Depth (m) below which it is with these odds, 0 to 1: log-normal about the range. */
+    public double withOdds(double odds) {
+        return lowM <= 0 || highM <= lowM ? bestM : Math.exp(middle() + quantile(1 - odds) * deviation());
+    }
+
+    private double middle() {
+        return (Math.log(lowM) + Math.log(highM)) / 2;
+    }
+
+    private double deviation() {
+        return (Math.log(highM) - Math.log(lowM)) / (2 * FOUR_IN_FIVE);
     }
 
     /** Standard deviation of this depth less the other's (m): what errs in both alike cancels. */

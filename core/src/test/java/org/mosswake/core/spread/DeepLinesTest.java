@@ -150,4 +150,39 @@ class DeepLinesTest {
         assertThat(bait.title().text()).isEqualTo("D1 swims {0} over the bait");
         assertThat(bait.title().figures().get(0).si()).isBetween(4.0, 8.0);
     }
+
+    private static Spread bladed(LureKind lure) {
+        return over(2.5, 200, DemoSpread.deep("deep", 24, 8, lure, ClipSeat.FULL));
+    }
+
+    @Test
+    void whatABladeCostsInDepthIsSaid() {
+        Spread blade = bladed(LureKind.ROTATING_BLADE);
+        Spread plain = bladed(LureKind.SQUID);
+        double cost = ball(plain) - ball(blade);
+        assertThat(finding(blade, Kind.BLADE_LIFTS).title().figures().get(0).si())
+                .isCloseTo(cost, within(0.1));
+        assertThat(kinds(plain)).doesNotContain(Kind.BLADE_LIFTS);
+    }
+
+    private static double ball(Spread spread) {
+        return solved(spread).lines().get(0).deep().orElseThrow().ballDepthM();
+    }
+
+    /** A depth that is a range touches, or not, with odds. */
+    @Test
+    void nearTheBottomTheOddsOfTouchingAreSaid() {
+        SpreadLine line = DemoSpread.weighted("w", DemoSpread.flat("f", 1, 1.5), 60, LureKind.HAIR_JIG, 0.8);
+        double depth =
+                solved(over(3, 200, line)).lines().get(0).shape().orElseThrow().depthM();
+        assertThat(finding(over(3, depth + 2, line), Kind.OFF_BOTTOM).text().figures())
+                .singleElement()
+                .satisfies(odds -> assertThat(odds.si()).isBetween(0.05, 0.5));
+        assertThat(finding(over(3, depth - 0.3, line), Kind.TOUCHES_BOTTOM)
+                        .text()
+                        .figures())
+                .hasSize(2);
+        assertThat(finding(over(3, depth + 12, line), Kind.OFF_BOTTOM).text().figures())
+                .isEmpty();
+    }
 }

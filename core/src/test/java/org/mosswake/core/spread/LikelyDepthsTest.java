@@ -13,6 +13,8 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.mosswake.core.gear.Coefficient;
 import org.mosswake.core.gear.Fitted;
 import org.mosswake.core.gear.Holder;
@@ -244,6 +246,46 @@ class LikelyDepthsTest {
         Likely wire = likely(on(item(LineKind.TROLLING_WIRE, 40), LureKind.HAIR_JIG, 60, 0), 2.8);
         assertThat(60 / wire.highM()).isBetween(6.0, 11.0);
         assertThat(60 / wire.lowM()).isBetween(7.0, 12.0);
+    }
+
+    /** Ten metres of thin leader, so many metres of the heavy line, and backing. */
+    private static SpreadLine segment(LineItem heavy, double metres, LureKind lure) {
+        var pieces = List.of(
+                new TacklePiece(Optional.of(DemoSpread.lure(lure)), item(LineKind.FLUOROCARBON, 20), Optional.of(6.0)),
+                new TacklePiece(Optional.empty(), heavy, Optional.of(metres)),
+                new TacklePiece(Optional.empty(), item(LineKind.BRAID, 30), Optional.empty()));
+        return new SpreadLine(
+                DemoSpread.id(heavy.name() + metres),
+                HOLDER,
+                6 + metres + 6,
+                Force.of(3, ForceUnit.KILOGRAM_FORCE),
+                pieces);
+    }
+
+    /** About 1.5 m a colour, and 6 to 9 m for 30 m of copper, at 1 m/s. */
+    @ParameterizedTest
+    @ValueSource(ints = {3, 5, 7, 10})
+    void leadCoreSinksAboutAMetreAndAHalfAColour(int colours) {
+        Likely likely = likely(segment(item(LineKind.LEAD_CORE, 27), colours * 9.1, LureKind.SQUID), 1.944);
+        assertThat(likely.bestM() / colours).isBetween(1.2, 1.8);
+        assertThat(likely.lowM()).isLessThan(1.5 * colours);
+        assertThat(likely.highM()).isGreaterThan(1.5 * colours);
+    }
+
+    @Test
+    void copperSinksSixToNineMetresForThirty() {
+        assertThat(likely(segment(item(LineKind.COPPER, 45), 30, LureKind.SQUID), 1.944)
+                        .bestM())
+                .isBetween(6.0, 9.0);
+    }
+
+    /** 4.5 kg on 15 m of cable at 1.5 m/s: 12–14 m with plain gear. */
+    @Test
+    void aBallHangsWherePracticeSays() {
+        SpreadLine plain = DemoSpread.deep("plain", 15, 6, LureKind.CUT_BAIT, ClipSeat.FULL);
+        var ball =
+                LikelyDepths.of(plain, new SpeedThroughWater(1.5), tows).other().orElseThrow();
+        assertThat(ball.bestM()).isBetween(12.0, 14.0);
     }
 
     @Test
