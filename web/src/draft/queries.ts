@@ -34,6 +34,8 @@ export type Branch = Schemas['BranchDraft']
 export type PathPoint = Schemas['PathPoint']
 export type Turns = Schemas['TurnsReply']
 export type SideTurn = Schemas['SideReply']
+export type RoundTurn = Schemas['RoundReply']
+export type RoundSide = Schemas['RoundSideReply']
 export type Frame = Schemas['FrameReply']
 export type Wider = Schemas['WiderReply']
 export type Ways = Schemas['DepthReply']
@@ -128,6 +130,9 @@ export async function takeBox(boat: string, table: string): Promise<Schemas['Imp
 
 export const turnsOf = (boat: string, body: Schemas['TurnsBody'], signal?: AbortSignal) =>
   ask((api) => api.POST('/api/boats/{boat}/turns', { params: { path: { boat } }, body, signal }))
+
+export const roundOf = (boat: string, body: Schemas['TurnsBody'], signal?: AbortSignal) =>
+  ask((api) => api.POST('/api/boats/{boat}/turns/round', { params: { path: { boat } }, body, signal }))
 
 export const widerOf = (boat: string, body: Schemas['TurnsBody'], signal?: AbortSignal) =>
   ask((api) => api.POST('/api/boats/{boat}/turns/mend', { params: { path: { boat } }, body, signal }))

@@ -86,7 +86,7 @@ describe('views of a spread', () => {
       />,
     )
     expect(container.querySelectorAll('[data-fouling]')).toHaveLength(2)
-    expect(screen.getByTestId('turned-says').textContent).toBe('S1 fouls P1, 12 s in, 38 m astern.')
+    expect(screen.getByTestId('turned-says').textContent).toBe('S1 meets P1, 12 s in, 38 m astern.')
     expect(screen.getByLabelText('Turn of the boat').getAttribute('aria-valuetext')).toContain('fouled')
   })
 

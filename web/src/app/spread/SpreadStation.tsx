@@ -211,6 +211,7 @@ export function SpreadStation({ boat, boats, gear, gearStamp, titles, kept }: Lo
               <TurnNote
                 turning={turn.turning}
                 label={label}
+                boatM={boat.lengthM}
                 radiusM={turn.radiusM}
                 onRadius={turn.setRadiusM}
                 onWiden={turn.widen}

@@ -1,4 +1,16 @@
-import type { Boat, Draft, Gear, Kept, Line, SideTurn, Solved, SolvedLine, Turns, Wake } from '../queries'
+import type {
+  Boat,
+  Draft,
+  Gear,
+  Kept,
+  Line,
+  RoundTurn,
+  SideTurn,
+  Solved,
+  SolvedLine,
+  Turns,
+  Wake,
+} from '../queries'
 
 /** A small boat with three holders and two lines out, for tests of views. */
 export const boat: Boat = {
@@ -170,8 +182,9 @@ export const sideTurn = (side: SideTurn['side'], change: Partial<SideTurn> = {})
     starboardM: 2,
     heightM: 0,
   },
-  runStraightM: 200,
-  runStraightS: 50,
+  againM: 200,
+  againS: 50,
+  passes: [],
   halfTurn: halfTurn(side === 'PORT' ? -1 : 1),
   ...change,
 })
@@ -190,4 +203,13 @@ export const turns: Turns = {
     { lineId: 'one', reason: 'LEVEL', becauseLineId: 'two', steer: 'PORT', clearsM: 4 },
   ],
   clearing: [{ struckLineId: 'one', steps: [{ lineId: 'two', clear: false, reason: 'STAYS' }] }],
+}
+
+const stopsRound = sideTurn('PORT').foul!
+
+export const round: RoundTurn = {
+  tightestM: 26,
+  widestM: 600,
+  port: { side: 'PORT', radiusM: 81, againM: 60, againS: 16, stops: stopsRound, islands: [] },
+  starboard: { side: 'STARBOARD', radiusM: 187, againM: 183, againS: 48, stops: stopsRound, islands: [54] },
 }

@@ -5,7 +5,7 @@ import { useUnits } from '../../units/UnitsContext'
 import type { Mend } from '../../draft/queries'
 import { saySentence } from '../../units/sentence'
 import { Note } from '../why/WhyColumn'
-import { turnSaid, widerTo } from './sentences'
+import { againWords, lowered, passWords, roundSaid, turnSaid, widerTo } from './sentences'
 import type { Turning } from './useTurns'
 import { RANGES } from '../../shared/api/generated/ranges'
 
@@ -15,12 +15,14 @@ const RADIUS_M = RANGES.TurnsBody.radiusM
 export function TurnNote({
   turning,
   label,
+  boatM,
   radiusM,
   onRadius,
   onWiden,
 }: {
   turning: Turning
   label(lineId: string): string
+  boatM: number
   radiusM: number
   onRadius(metres: number): void
   onWiden(mend: Mend): void
@@ -28,15 +30,17 @@ export function TurnNote({
   const units = useUnits()
   const { turns, wider, busy, stopped } = turning
   const slow = useSlow(busy)
-  if (!turns) return busy || stopped ? <Working {...{ slow, stopped }} onStop={turning.stop} /> : null
+  if (!turns) return busy || stopped ? <Working {...{ busy, slow, stopped }} onStop={turning.stop} /> : null
   const said = turnSaid(turns, units, label)
+  const round = turning.round && roundSaid(turning.round, units, label)
+  const passes = passWords([turns.port, turns.starboard], units, label)
   return (
     <div data-testid="turn-note" aria-busy={busy !== null || turning.stale}>
-      <Note tone={said.tone} title={said.title}>
-        <p>{said.text}</p>
+      <Note tone={said.tone} title={round?.title ?? 'Right round…'}>
+        {round && <p>{round.text}</p>}
         {turning.stale && <p className="italic">As it was before this change.</p>}
-        <p className="font-mono text-sm">
-          radius{' '}
+        <p className="mt-1" data-testid="turn-limit">
+          At a radius of{' '}
           <QuantityField
             label="Radius of the turn"
             what="a radius"
@@ -47,7 +51,7 @@ export function TurnNote({
             size={6}
             className="h-7"
           />{' '}
-          then straight {units.say('distance', said.straightM)} to settle
+          {lowered(said.title)}. {said.text} {againWords(said.again, boatM, units)} {passes}
         </p>
         {wider && (
           <>
@@ -59,18 +63,28 @@ export function TurnNote({
             )}
           </>
         )}
-        <Working {...{ slow, stopped }} onStop={turning.stop} />
+        <Working {...{ busy, slow, stopped }} onStop={turning.stop} />
       </Note>
     </div>
   )
 }
 
-function Working({ slow, stopped, onStop }: { slow: boolean; stopped: boolean; onStop(): void }) {
+function Working({
+  busy,
+  slow,
+  stopped,
+  onStop,
+}: {
+  busy: Turning['busy']
+  slow: boolean
+  stopped: boolean
+  onStop(): void
+}) {
   if (stopped) return <p className="px-4 text-slate">Stopped. The next change asks again.</p>
   if (!slow) return null
   return (
     <p role="status" className="flex items-center gap-2 text-slate">
-      Turning the spread…
+      {busy === 'round' ? 'Turning her right round…' : 'Turning the spread…'}
       <Button small onClick={onStop}>
         Stop
       </Button>

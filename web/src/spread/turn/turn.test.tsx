@@ -3,17 +3,19 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { Problem } from '../../shared/api/client'
 import { defaultUnits } from '../../units/UnitsContext'
 import type { Draft, Turns } from '../../draft/queries'
-import { draft, sideTurn, turns } from '../../draft/test/fixtures'
+import { draft, round, sideTurn, turns } from '../../draft/test/fixtures'
 import { followedTo, foulingAt, momentAt, reachOf } from './model'
 import { orderNumbers, Orders } from './Orders'
-import { stops, turnSaid } from './sentences'
+import { againWords, passWords, roundSaid, stops, turnSaid } from './sentences'
 import { TurnNote } from './TurnNote'
 import { useTurns, type Turning } from './useTurns'
 
 const turnsOf = vi.fn()
+const roundOf = vi.fn()
 const widerOf = vi.fn()
 vi.mock('../../draft/queries', () => ({
   turnsOf: (...asked: unknown[]) => turnsOf(...asked) as unknown,
+  roundOf: (...asked: unknown[]) => roundOf(...asked) as unknown,
   widerOf: (...asked: unknown[]) => widerOf(...asked) as unknown,
 }))
 
@@ -53,7 +55,7 @@ describe('what is said of a turn', () => {
     expect(said.tone).toBe('care')
     expect(said.title).toBe('To starboard you have 60°')
     expect(said.text).toBe(
-      'S1 fouls P1, 12 s in, 38 m astern. To port 180°, the kinder side: nothing fouls in a half turn.',
+      'S1 meets P1, 12 s in, 38 m astern. To port 180°, the kinder side: nothing meets in a half turn.',
     )
     const tight = { ...turns, starboard: { ...turns.starboard, limitDeg: 42 } }
     expect(turnSaid(tight, defaultUnits, label).tone).toBe('warn')
@@ -63,6 +65,36 @@ describe('what is said of a turn', () => {
     const even = { ...turns, port: sideTurn('PORT') }
     expect(turnSaid(even, defaultUnits, label).title).toBe('To either side you have 60°')
     expect(turnSaid(even, defaultUnits, label).text).toContain('To starboard it is S1 and P1.')
+  })
+
+  it('says first how tightly she comes right round, and what is met tighter', () => {
+    const said = roundSaid(round, defaultUnits, label)
+    expect(said.title).toBe('Right round: 81 m to port, 187 m to starboard')
+    expect(said.text).toContain('Tighter to starboard, S1 meets P1, 38 m astern.')
+    expect(said.text).toContain('54 m is clear too')
+    const both = { ...round, starboard: { ...round.port, side: 'STARBOARD' as const } }
+    expect(roundSaid(both, defaultUnits, label).title).toBe('Right round from a radius of 81 m')
+    const { radiusM: _radius, ...never } = round.port
+    expect(roundSaid({ ...round, port: never }, defaultUnits, label).title).toBe(
+      'Right round: no way under 600 m to port, 187 m to starboard',
+    )
+    const { stops: _stops, ...free } = round.port
+    const easy = { ...round, port: free, starboard: { ...free, side: 'STARBOARD' as const } }
+    expect(roundSaid(easy, defaultUnits, label).text).toBe('That is as tightly as she turns.')
+  })
+
+  it('says when she may turn again, and who comes close', () => {
+    expect(againWords({ m: 183, s: 47.6 }, 10.4, defaultUnits)).toBe(
+      'She may turn again after 183 m: 48 s, 18 boat lengths.',
+    )
+    expect(againWords({ m: 0, s: 0 }, 10.4, defaultUnits)).toBe('She may turn again at once.')
+    const pass = { lineId: 'one', otherLineId: 'two', betweenM: 0.4, near: true }
+    expect(passWords([sideTurn('PORT', { passes: [pass] })], defaultUnits, label)).toBe(
+      'Closest: S1 and P1, 0.4 m over one another.',
+    )
+    expect(passWords([sideTurn('PORT', { passes: [{ ...pass, near: false }] })], defaultUnits, label)).toBe(
+      '',
+    )
   })
 
   it('tells a slack line and a foul on the straight', () => {
@@ -75,9 +107,24 @@ describe('what is said of a turn', () => {
 })
 
 describe('the note of a turn', () => {
-  const turning: Turning = { turns, stale: false, wider: null, busy: null, stopped: false, stop: vi.fn() }
+  const turning: Turning = {
+    turns,
+    round,
+    stale: false,
+    wider: null,
+    busy: null,
+    stopped: false,
+    stop: vi.fn(),
+  }
   const note = (change: Partial<Turning>, onWiden = vi.fn(), onRadius = vi.fn()) => {
-    render(<TurnNote turning={{ ...turning, ...change }} {...{ label, onWiden, onRadius }} radiusM={40} />)
+    render(
+      <TurnNote
+        turning={{ ...turning, ...change }}
+        {...{ label, onWiden, onRadius }}
+        boatM={10}
+        radiusM={40}
+      />,
+    )
     return { onWiden, onRadius }
   }
 
@@ -142,6 +189,7 @@ describe('asking for turns', () => {
   beforeEach(() => {
     vi.useFakeTimers()
     turnsOf.mockReset()
+    roundOf.mockReset().mockResolvedValue(round)
     widerOf.mockReset()
   })
   afterEach(() => void vi.useRealTimers())

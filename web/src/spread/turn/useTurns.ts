@@ -1,16 +1,26 @@
 import { useCallback, useEffect, useState } from 'react'
 import { Problem } from '../../shared/api/client'
-import { turnsOf, widerOf, type Draft, type Turns, type Wider } from '../../draft/queries'
+import {
+  roundOf,
+  turnsOf,
+  widerOf,
+  type Draft,
+  type RoundTurn,
+  type Turns,
+  type Wider,
+} from '../../draft/queries'
 
 export interface Turning {
   /** The last answer; it stays while the next is on its way. */
   turns: Turns | null
   /** True where the answer is of another draft than the one asked for now. */
   stale: boolean
+  /** The tightest way right round; null while it is worked out. */
+  round: RoundTurn | null
   /** The smallest change that widens the narrower side; null where there is none or none is needed. */
   wider: Wider | null
   /** What is being worked out. */
-  busy: 'turns' | 'mend' | null
+  busy: 'turns' | 'round' | 'mend' | null
   stopped: boolean
   /** Gives up what is being worked out, until the next change. */
   stop(): void
@@ -22,12 +32,13 @@ const PAUSE_MS = 180
 interface State {
   of: unknown
   turns: Turns | null
+  round: RoundTurn | null
   wider: Wider | null
   busy: Turning['busy']
   stopped: boolean
 }
 
-const NOTHING: State = { of: null, turns: null, wider: null, busy: null, stopped: false }
+const NOTHING: State = { of: null, turns: null, round: null, wider: null, busy: null, stopped: false }
 
 /** How far the spread turns, asked whenever `draft` rests; null asks nothing and keeps the last answer. */
 export function useTurns(boat: string, draft: Draft | null, radiusM: number, gearStamp: number): Turning {
@@ -60,6 +71,7 @@ export function useTurns(boat: string, draft: Draft | null, radiusM: number, gea
   return {
     turns: none ? null : state.turns,
     stale: state.of !== draft,
+    round: state.of === draft ? state.round : null,
     wider: state.of === draft ? state.wider : null,
     busy: none ? null : state.busy,
     stopped: state.stopped,
@@ -76,7 +88,9 @@ async function work(
   tell({ busy: 'turns', stopped: false })
   try {
     const turns = await turnsOf(boat, asked, signal)
-    tell({ of: asked.draft, turns, wider: null, busy: null })
+    tell({ of: asked.draft, turns, round: null, wider: null, busy: 'round' })
+    const round = await roundOf(boat, asked, signal)
+    tell({ round, busy: null })
     if (narrowest(turns).limitDeg >= narrowest(turns).wantedDeg) return
     tell({ busy: 'mend' })
     const { mend } = await widerOf(boat, asked, signal)

@@ -740,6 +740,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/turns/round": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["round"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/call/catalogue": {
         parameters: {
             query?: never;
@@ -1401,7 +1417,7 @@ export interface components {
         };
         FindingReply: {
             /** @enum {string} */
-            kind: "AIRBORNE" | "NOT_CONVERGED" | "TOUCHES_BOTTOM" | "SKIPS" | "CLIP_LETS_GO" | "SWIMS_UP" | "OUT_OF_WINDOW" | "IDLE_TOO_FAST" | "STREAM_STOPS" | "REEL_SHORT" | "DRAG_SLIPS" | "DRAG_TOO_TIGHT" | "DRAG_WINDOW_EMPTY" | "CARE_WEIGHT" | "CARE_DRAG" | "NEARLY_LEVEL" | "BAIT_LAYER" | "OFF_BOTTOM" | "SPEED_WINDOW" | "LEVEL" | "WAKE_SHALLOW" | "SPEED_EFFECT" | "DRAG_HOLDS";
+            kind: "AIRBORNE" | "NOT_CONVERGED" | "TOUCHES_BOTTOM" | "SKIPS" | "CLIP_LETS_GO" | "SWIMS_UP" | "OUT_OF_WINDOW" | "IDLE_TOO_FAST" | "STREAM_STOPS" | "REEL_SHORT" | "DRAG_SLIPS" | "DRAG_TOO_TIGHT" | "DRAG_WINDOW_EMPTY" | "CARE_WEIGHT" | "CARE_DRAG" | "NEARLY_LEVEL" | "BAIT_LAYER" | "OFF_BOTTOM" | "BLADE_LIFTS" | "SPEED_WINDOW" | "LEVEL" | "WAKE_SHALLOW" | "SPEED_EFFECT" | "DRAG_HOLDS";
             lineIds: string[];
             mend?: components["schemas"]["MendReply"];
             text: components["schemas"]["SentenceReply"];
@@ -1538,10 +1554,10 @@ export interface components {
             weave?: components["schemas"]["WeaveHelm"];
         };
         HelmReply: {
+            /** Format: double */
+            againM: number;
             fouls: components["schemas"]["FoulReply"][];
             frames: components["schemas"]["FrameReply"][];
-            /** Format: double */
-            runStraightM: number;
         };
         HereDraft: {
             /** Format: double */
@@ -1700,7 +1716,7 @@ export interface components {
             /** Format: uuid */
             gearId: string;
             /** @enum {string} */
-            kind: "MONO" | "FLUOROCARBON" | "BRAID" | "HOLLOW_BRAID" | "TROLLING_WIRE" | "DOWNRIGGER_CABLE" | "BITE_WIRE" | "BITE_CABLE";
+            kind: "MONO" | "FLUOROCARBON" | "BRAID" | "HOLLOW_BRAID" | "TROLLING_WIRE" | "LEAD_CORE" | "COPPER" | "DOWNRIGGER_CABLE" | "BITE_WIRE" | "BITE_CABLE";
             name: string;
             /** Format: double */
             normalDragCoefficient: number;
@@ -1987,6 +2003,15 @@ export interface components {
             weakest: boolean;
             words: string;
         };
+        PassReply: {
+            /** Format: double */
+            betweenM: number;
+            /** Format: uuid */
+            lineId: string;
+            near: boolean;
+            /** Format: uuid */
+            otherLineId: string;
+        };
         PathPoint: {
             /** Format: double */
             asternM: number;
@@ -2202,6 +2227,26 @@ export interface components {
             /** Format: double */
             starboardDeg: number;
         };
+        RoundReply: {
+            port: components["schemas"]["RoundSideReply"];
+            starboard: components["schemas"]["RoundSideReply"];
+            /** Format: double */
+            tightestM: number;
+            /** Format: double */
+            widestM: number;
+        };
+        RoundSideReply: {
+            /** Format: double */
+            againM?: number;
+            /** Format: double */
+            againS?: number;
+            islands: number[];
+            /** Format: double */
+            radiusM?: number;
+            /** @enum {string} */
+            side: "PORT" | "STARBOARD";
+            stops?: components["schemas"]["FoulReply"];
+        };
         RuleBody: {
             /** Format: int32 */
             bag?: number;
@@ -2326,14 +2371,15 @@ export interface components {
             version: number;
         };
         SideReply: {
+            /** Format: double */
+            againM: number;
+            /** Format: double */
+            againS: number;
             foul?: components["schemas"]["FoulReply"];
             halfTurn: components["schemas"]["FrameReply"][];
             /** Format: double */
             limitDeg: number;
-            /** Format: double */
-            runStraightM: number;
-            /** Format: double */
-            runStraightS: number;
+            passes: components["schemas"]["PassReply"][];
             /** @enum {string} */
             side: "PORT" | "STARBOARD";
             /** Format: double */
@@ -2454,7 +2500,7 @@ export interface components {
             /** Format: double */
             letOutM: number;
             /** @enum {string} */
-            line: "MONO" | "FLUOROCARBON" | "BRAID" | "HOLLOW_BRAID" | "TROLLING_WIRE" | "DOWNRIGGER_CABLE" | "BITE_WIRE" | "BITE_CABLE";
+            line: "MONO" | "FLUOROCARBON" | "BRAID" | "HOLLOW_BRAID" | "TROLLING_WIRE" | "LEAD_CORE" | "COPPER" | "DOWNRIGGER_CABLE" | "BITE_WIRE" | "BITE_CABLE";
             /** Format: double */
             strengthN: number;
         };
@@ -4215,6 +4261,32 @@ export interface operations {
             };
         };
     };
+    round: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TurnsBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoundReply"];
+                };
+            };
+        };
+    };
     catalogue_1: {
         parameters: {
             query?: never;
@@ -4287,7 +4359,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                kind: "MONO" | "FLUOROCARBON" | "BRAID" | "HOLLOW_BRAID" | "TROLLING_WIRE" | "DOWNRIGGER_CABLE" | "BITE_WIRE" | "BITE_CABLE";
+                kind: "MONO" | "FLUOROCARBON" | "BRAID" | "HOLLOW_BRAID" | "TROLLING_WIRE" | "LEAD_CORE" | "COPPER" | "DOWNRIGGER_CABLE" | "BITE_WIRE" | "BITE_CABLE";
             };
             cookie?: never;
         };

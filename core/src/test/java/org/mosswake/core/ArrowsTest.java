@@ -24,7 +24,7 @@ class ArrowsTest {
             Map.entry("fault", Set.of()),
             Map.entry("clock", Set.of()),
             Map.entry("tow", Set.of()),
-            Map.entry("turn", Set.of("tow")),
+            Map.entry("turn", Set.of("tow", "sure")),
             Map.entry("sure", Set.of()),
             Map.entry("rig", Set.of("tow", "sure")),
             Map.entry("gear", Set.of("tow", "rig", "sure")),

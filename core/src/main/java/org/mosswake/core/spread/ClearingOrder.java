@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.mosswake.core.spread.SettingOrder.Placed;
-import org.mosswake.core.turn.Foul;
+import org.mosswake.core.turn.Pass;
 import org.mosswake.core.turn.Side;
 import org.mosswake.core.turn.TurnStudy;
 
@@ -18,6 +18,9 @@ import org.mosswake.core.turn.TurnStudy;
  */
 final class ClearingOrder {
     /** As far as the boat turns to bring the fish on her quarter (rad). */
+    /** A fish takes its line up and down so far while others swing by (m, ESTIMATE). */
+    private static final double FISH_M = 5;
+
     private static final double TO_QUARTER_RAD = Math.toRadians(40);
     /** Within this of the fish a lure counts as no farther out (m). */
     private static final double NO_FARTHER_M = 1;
@@ -26,7 +29,7 @@ final class ClearingOrder {
 
     private final List<Placed> placed;
     private final TurnStudy study;
-    private final Map<Side, List<Foul>> fouls = new EnumMap<>(Side.class);
+    private final Map<Side, List<Pass>> passes = new EnumMap<>(Side.class);
 
     /** @param study of the turns she makes; what it followed already is not followed again */
     ClearingOrder(List<Placed> placed, TurnStudy study) {
@@ -79,10 +82,9 @@ final class ClearingOrder {
                 : List.of(struck.tip() > 0 ? Side.STARBOARD : Side.PORT);
         int mine = placed.indexOf(struck);
         for (Side side : sides) {
-            for (Foul foul : fouls.computeIfAbsent(side, this::foulsTo)) {
-                if (foul.other().isPresent()
-                        && (foul.line() == mine || foul.other().get() == mine)) {
-                    found.add(placed.get(foul.line() == mine ? foul.other().get() : foul.line()));
+            for (Pass pass : passes.computeIfAbsent(side, this::passesTo)) {
+                if (pass.line() == mine || pass.other() == mine) {
+                    found.add(placed.get(pass.line() == mine ? pass.other() : pass.line()));
                 }
             }
         }
@@ -90,7 +92,7 @@ final class ClearingOrder {
     }
 
     /** Of all lines as she turns towards a fish on a side, whichever it is on. */
-    private List<Foul> foulsTo(Side side) {
-        return study.foulsThrough(placed.stream().map(Placed::turned).toList(), side, TO_QUARTER_RAD);
+    private List<Pass> passesTo(Side side) {
+        return study.comeBy(placed.stream().map(Placed::turned).toList(), side, TO_QUARTER_RAD, FISH_M);
     }
 }

@@ -2,6 +2,7 @@ package org.mosswake.core.spread;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
@@ -19,6 +20,7 @@ import org.mosswake.core.rig.Reel;
 import org.mosswake.core.rig.Rigging;
 import org.mosswake.core.rig.Seam;
 import org.mosswake.core.rig.Take;
+import org.mosswake.core.sure.Likely;
 import org.mosswake.core.tow.BranchedTow;
 import org.mosswake.core.tow.Downrigger;
 import org.mosswake.core.tow.Link;
@@ -231,7 +233,9 @@ public record SpreadLine(
                 .map(BranchedTow.Answer::pulled)
                 .or(() -> deep.map(rig -> cabled(rig, speed)))
                 .orElseGet(() -> tow(speed));
-        return new TurnLine(whole, holder.tip().asternM(), holder.tip().starboardM());
+        var slopes =
+                LikelyDepths.of(this, speed, tows).lure().map(Likely::slopesM).orElse(Map.of());
+        return new TurnLine(whole, holder.tip().asternM(), holder.tip().starboardM(), slopes);
     }
 
     private Tow cabled(DeepRig rig, SpeedThroughWater speed) {

@@ -7,9 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.mosswake.core.gear.DeckPoint;
 import org.mosswake.core.gear.Holder;
 import org.mosswake.core.gear.HolderKind;
 import org.mosswake.core.tow.TowSolver;
+import org.mosswake.core.turn.RoundSearch;
+import org.mosswake.core.turn.RoundTurn;
 import org.mosswake.core.turn.Side;
 import org.mosswake.core.turn.SideLimit;
 import org.mosswake.core.turn.TurnFrame;
@@ -31,6 +34,10 @@ public final class SpreadTurns {
     private static final double WORTH_RAD = Math.toRadians(9);
     /** Changes of let-out tried, from the smallest (m). */
     private static final double[] LET_OUT_STEPS_M = {2, 3, 4, 6, 9, 13, 18, 26, 36, 50, 70};
+    /** Both of a pair are somewhat more work than one. */
+    private static final double PAIR_WORK = 1.2;
+    /** Tips and let-outs that differ by less are one another's mirror image (m). */
+    private static final double MIRRORED_M = 0.5;
     /** Moving a line to another holder is as much work as this much line (m). */
     private static final double HOLDER_COST_M = 9;
     /** Taking a line in for good is the last thing a crew does (m). */
@@ -41,7 +48,11 @@ public final class SpreadTurns {
     /** Swings kept for the orders before all are forgotten: twelve lines under three helms each. */
     private static final int MOST_SWINGS = 150;
 
+    /** Lines kept as they are turned before all are forgotten. */
+    private static final int MOST_TURNED = 200;
+
     private final TowSolver tows = new TowSolver();
+    private final Map<SpreadLine, TurnLine> turned = new HashMap<>();
     private final TurnStudy study;
     private final Map<SettingOrder.Swing, List<TurnFrame>> swings = new HashMap<>();
     private final List<Holder> holders;
@@ -68,10 +79,20 @@ public final class SpreadTurns {
         return Orders.of(solved, spread, study, swings);
     }
 
+    /** A search of mends asks for the same lines again and again. */
     private List<TurnLine> lines(Spread spread) {
+        if (turned.size() > MOST_TURNED) {
+            turned.clear();
+        }
         return spread.lines().stream()
-                .map(line -> line.turned(spread.speed(), tows))
+                .map(line -> turned.computeIfAbsent(line, one -> one.turned(spread.speed(), tows)))
                 .toList();
+    }
+
+    /** The tightest way right round to each side, for a boat of this length. */
+    public Map<Side, RoundTurn> rightRound(Spread spread, double boatLengthM) {
+        TurnRules rules = study.rules();
+        return new RoundSearch(rules, TurnRules.tightestM(rules.speedMps(), boatLengthM)).of(lines(spread));
     }
 
     /**
@@ -80,7 +101,7 @@ public final class SpreadTurns {
      * @param side  the narrower one
      * @param fouls what stops her there: one line that goes slack, or two; empty where nothing does
      */
-    public record Room(double portRad, double starboardRad, Side side, List<UUID> fouls, double runStraightM) {
+    public record Room(double portRad, double starboardRad, Side side, List<UUID> fouls, double againM) {
         public double narrowerRad() {
             return Math.min(portRad, starboardRad);
         }
@@ -119,7 +140,7 @@ public final class SpreadTurns {
             fouls.add(spread.lines().get(foul.line()).id());
             foul.other().ifPresent(other -> fouls.add(spread.lines().get(other).id()));
         });
-        return new Room(port.limitRad(), starboard.limitRad(), narrower.side(), fouls, narrower.runStraightM());
+        return new Room(port.limitRad(), starboard.limitRad(), narrower.side(), fouls, narrower.againM());
     }
 
     /**
@@ -185,15 +206,15 @@ public final class SpreadTurns {
         double shortest =
                 Math.max(SHORTEST_M, line.letOutM() - line.lengthM(line.tackle().size() - 1) + 1);
         double most = line.letOutM() - line.lengthM(line.tackle().size() - 1) + 400;
+        Optional<SpreadLine> twin = spread.lines().stream()
+                .filter(other -> isLevelWith(line, other))
+                .findFirst();
+        double work = twin.isPresent() ? PAIR_WORK : 1;
         for (double step : LET_OUT_STEPS_M) {
             for (double letOut : new double[] {line.letOutM() - step, line.letOutM() + step}) {
                 if (letOut >= shortest && letOut <= most) {
-                    String words =
-                            letOut < line.letOutM() ? "Take " + label + " in to {0}" : "Let " + label + " out to {0}";
                     trials.add(new Trial(
-                            Mend.by(new Change.LetOut(line.id(), letOut), Sentence.of(words, Figure.distance(letOut))),
-                            spread.with(line.withLetOut(letOut)),
-                            step));
+                            letOut(spread, line, twin, letOut), changed(spread, line, twin, letOut), step * work));
                 }
             }
         }
@@ -218,6 +239,34 @@ public final class SpreadTurns {
                         HOLDER_COST_M));
             }
         }
+    }
+
+    /** A pair that swims level is moved together, else it would be level no longer. */
+    private static boolean isLevelWith(SpreadLine line, SpreadLine other) {
+        DeckPoint one = line.holder().tip();
+        DeckPoint two = other.holder().tip();
+        return !other.id().equals(line.id())
+                && Math.abs(one.starboardM() + two.starboardM()) < MIRRORED_M
+                && Math.abs(one.asternM() - two.asternM()) < MIRRORED_M
+                && Math.abs(line.letOutM() - other.letOutM()) < MIRRORED_M
+                && line.deep().isEmpty()
+                && other.deep().isEmpty();
+    }
+
+    private static Spread changed(Spread spread, SpreadLine line, Optional<SpreadLine> twin, double letOutM) {
+        Spread one = spread.with(line.withLetOut(letOutM));
+        return twin.map(other -> one.with(other.withLetOut(letOutM))).orElse(one);
+    }
+
+    private static Mend letOut(Spread spread, SpreadLine line, Optional<SpreadLine> twin, double letOutM) {
+        Map<UUID, String> labels = Labels.of(spread.lines());
+        String who = labels.get(line.id())
+                + twin.map(other -> " and " + labels.get(other.id())).orElse("");
+        String words = letOutM < line.letOutM() ? "Take " + who + " in to {0}" : "Let " + who + " out to {0}";
+        var changes = new ArrayList<Change>();
+        changes.add(new Change.LetOut(line.id(), letOutM));
+        twin.ifPresent(other -> changes.add(new Change.LetOut(other.id(), letOutM)));
+        return new Mend(Sentence.of(words, Figure.distance(letOutM)), changes);
     }
 
     /** A line that changes sides is said to, in the first word. */

@@ -47,6 +47,6 @@ public record Body(double massKg, double volumeM3, double dragAreaM2, double div
 
     /** The same body steering the other way. */
     public Body mirrored() {
-        return new Body(massKg, volumeM3, dragAreaM2, diveAreaM2, -sideAreaM2);
+        return new Body(massKg, volumeM3, dragAreaM2, diveAreaM2, 0.0 - sideAreaM2);
     }
 }

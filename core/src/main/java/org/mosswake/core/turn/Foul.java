@@ -26,4 +26,17 @@ public record Foul(
     public boolean isSlack() {
         return other.isEmpty();
     }
+
+    /** To the other side; {@code twins} names the line that mirrors each. */
+    Foul mirrored(int[] twins) {
+        return new Foul(
+                twins[line],
+                other.map(one -> twins[one]),
+                0.0 - turnedRad,
+                straightM,
+                afterS,
+                asternM,
+                0.0 - starboardM,
+                heightM);
+    }
 }

@@ -11,7 +11,7 @@ public final class HelmStudy {
     private final Helm helm;
     private final int steps;
     private final StraightSteps straight;
-    private final Clearance clearance;
+    private final Meeting meeting;
     private final List<PlanLine> lines = new ArrayList<>();
     private final List<Integer> indices = new ArrayList<>();
     private final List<Foul> fouls = new ArrayList<>();
@@ -22,7 +22,7 @@ public final class HelmStudy {
         this.helm = helm;
         steps = Math.max(1, (int) Math.ceil(helm.lengthM() / rules.stepM()));
         straight = new StraightSteps(rules.stepM());
-        clearance = new Clearance(rules);
+        meeting = new Meeting(rules);
         count = spread.size();
         var tows = new TowSolver();
         for (int i = 0; i < count; i++) {
@@ -61,18 +61,6 @@ public final class HelmStudy {
         return frames;
     }
 
-    /** Fouls while the helm is over only, as when a fish holds the boat in her turn. */
-    public List<Foul> foulsThrough() {
-        var traces = traces();
-        var pairs = pairs(traces);
-        for (int step = 0; step <= steps; step++) {
-            if (!watch(traces, pairs, step, 0)) {
-                break;
-            }
-        }
-        return fouls;
-    }
-
     private List<LineTrace> traces() {
         return lines.stream()
                 .map(line -> new LineTrace(line, rules.dt(), this::through))
@@ -97,7 +85,7 @@ public final class HelmStudy {
         double longest =
                 lines.stream().mapToDouble(line -> line.restAstern[0]).max().orElse(0);
         int most = straight.covering(6 * longest + 4 * rules.radiusM());
-        int back = 0;
+        List<Pair> all = List.copyOf(pairs);
         for (int step = 1; step <= most; step++) {
             int now = step;
             if (!watch(run, pairs, step, straight.distanceM(step))
@@ -105,10 +93,8 @@ public final class HelmStudy {
                 break;
             }
         }
-        for (LineTrace trace : run) {
-            back = Math.max(back, trace.backFrom());
-        }
-        return straight.distanceM(back);
+        return straight.distanceM(
+                all.stream().mapToInt(pair -> pair.trace().easyFrom()).max().orElse(0));
     }
 
     private record Pair(int a, int b, PairTrace trace) {}
@@ -117,8 +103,8 @@ public final class HelmStudy {
         var pairs = new ArrayList<Pair>();
         for (int i = 0; i < traces.size(); i++) {
             for (int j = i + 1; j < traces.size(); j++) {
-                double threshold = clearance.threshold(lines.get(i), lines.get(j));
-                pairs.add(new Pair(i, j, new PairTrace(traces.get(i), traces.get(j), threshold)));
+                Meeting.Margins margins = meeting.margins(lines.get(i), lines.get(j));
+                pairs.add(new Pair(i, j, new PairTrace(traces.get(i), traces.get(j), margins)));
             }
         }
         return pairs;
@@ -135,7 +121,7 @@ public final class HelmStudy {
             }
         }
         for (Pair pair : List.copyOf(pairs)) {
-            if (pair.trace().foulsBy(step, clearance)) {
+            if (pair.trace().foulsBy(step, meeting)) {
                 pairs.remove(pair);
                 int a = indices.get(pair.a());
                 int b = indices.get(pair.b());

@@ -10,8 +10,6 @@ import java.util.function.IntFunction;
 final class LineTrace {
     /** Newton's last relative change for a whole spread; what is left after it is about its square. */
     static final double TOLERANCE = 2e-3;
-    /** A lure this near its rest place counts as back (m). */
-    static final double BACK_M = 0.5;
     /** With every node this near the line is laid at rest and followed no more (m). */
     private static final double AT_REST_M = 0.3;
 
@@ -33,7 +31,6 @@ final class LineTrace {
     private boolean slack;
     private double stoodFor;
     private int restFrom = Integer.MAX_VALUE;
-    private int lastAway;
 
     /** Full state at a step: nodes in the world plan (m), tensions (N), the lure's speed (m/s) and depth (m). */
     record Moment(double[] x, double[] y, double[] tension, double lureSpeed, double lureDepth) {}
@@ -76,7 +73,6 @@ final class LineTrace {
         branch.stepper.resume(now.x(), now.y(), now.tension(), before.x(), before.y());
         branch.stepper.kink();
         branch.strands.add(strands.get(k));
-        branch.lastAway = 0;
         return branch;
     }
 
@@ -125,9 +121,6 @@ final class LineTrace {
                     pose.astern(stepper.x[i], stepper.y[i]) - line.restAstern[i],
                     pose.starboard(stepper.x[i], stepper.y[i]) - line.restStarboard[i]);
             worst = Math.max(worst, off);
-            if (i == 0 && off > BACK_M) {
-                lastAway = step;
-            }
         }
         if (worst < AT_REST_M) {
             restFrom = step;
@@ -170,11 +163,6 @@ final class LineTrace {
     /** At rest at this step, however far it was followed for others. */
     boolean restsBy(int step) {
         return restFrom <= step;
-    }
-
-    /** First step from which the lure stays back at its place, as far as followed. */
-    int backFrom() {
-        return lastAway + 1;
     }
 
     Pose pose(int step) {

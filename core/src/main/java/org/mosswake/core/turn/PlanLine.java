@@ -1,6 +1,9 @@
 package org.mosswake.core.turn;
 
+import java.util.Map;
 import java.util.Optional;
+import org.mosswake.core.sure.Factor;
+import org.mosswake.core.sure.Likely;
 import org.mosswake.core.tow.Tow;
 import org.mosswake.core.tow.TowAnswer;
 import org.mosswake.core.tow.TowLimits;
@@ -27,6 +30,9 @@ final class PlanLine {
     final double[] restTension;
     /** Share of a change of the lure's depth that each node follows. */
     private final double[] follows;
+
+    private final double[] strandShares;
+    private final Map<Factor, Double> slopes;
 
     private final double[] speeds;
     private final double[] depths;
@@ -74,6 +80,14 @@ final class PlanLine {
         }
         cutPiece = piece;
         cutShare = piece < 0 ? 0 : Math.min(1, (cut - cuts[piece]) / (cuts[piece + 1] - cuts[piece]));
+        strandShares = new double[Math.max(0, cutPiece + 2)];
+        for (int i = 0; i <= cutPiece; i++) {
+            strandShares[i] = follows[i];
+        }
+        if (cutPiece >= 0) {
+            strandShares[cutPiece + 1] = follows[cutPiece] + cutShare * (follows[cutPiece + 1] - follows[cutPiece]);
+        }
+        slopes = line.slopesM();
         speeds = new double[SPEED_SHARES.length];
         depths = new double[SPEED_SHARES.length];
         restDepth = -restZ[0];
@@ -168,7 +182,23 @@ final class PlanLine {
         sx[c + 1] = x[c] + cutShare * (x[c + 1] - x[c]);
         sy[c + 1] = y[c] + cutShare * (y[c + 1] - y[c]);
         sz[c + 1] = sz[c] + cutShare * (sz[c + 1] - sz[c]);
-        return new Strand(sx, sy, sz);
+        return new Strand(sx, sy, sz, strandShares);
+    }
+
+    /** How sure the heights between two lines are, from what errs in each and in both. */
+    Meeting.Gap gapTo(PlanLine other) {
+        double one = 0;
+        double two = 0;
+        double both = 0;
+        for (var slope : slopes.entrySet()) {
+            one += slope.getValue() * slope.getValue();
+            both += slope.getValue() * other.slopes.getOrDefault(slope.getKey(), 0.0);
+        }
+        for (double slope : other.slopes.values()) {
+            two += slope * slope;
+        }
+        double square = Likely.FOUR_IN_FIVE * Likely.FOUR_IN_FIVE;
+        return new Meeting.Gap(square * one, square * two, square * both);
     }
 
     Strand restStrand() {

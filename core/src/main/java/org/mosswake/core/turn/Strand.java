@@ -8,6 +8,9 @@ final class Strand {
     final double[] x;
     final double[] y;
     final double[] z;
+    /** Share of a change of the lure's depth that each node follows. */
+    private final double[] shares;
+
     double minX = Double.POSITIVE_INFINITY;
     double maxX = Double.NEGATIVE_INFINITY;
     double minY = Double.POSITIVE_INFINITY;
@@ -15,7 +18,8 @@ final class Strand {
     double minZ = Double.POSITIVE_INFINITY;
     double maxZ = Double.NEGATIVE_INFINITY;
 
-    Strand(double[] x, double[] y, double[] z) {
+    Strand(double[] x, double[] y, double[] z, double[] shares) {
+        this.shares = shares;
         this.x = x;
         this.y = y;
         this.z = z;
@@ -27,5 +31,10 @@ final class Strand {
             minZ = Math.min(minZ, z[i]);
             maxZ = Math.max(maxZ, z[i]);
         }
+    }
+
+    /** At a place along piece i, 0 to 1 from its lower end. */
+    double share(int i, double along) {
+        return shares[i] + along * (shares[i + 1] - shares[i]);
     }
 }

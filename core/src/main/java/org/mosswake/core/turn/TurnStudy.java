@@ -29,11 +29,11 @@ public final class TurnStudy {
     private final int pieces;
     private final int stride;
     private final TurnWays ways;
-    private final Clearance clearance;
+    private final Meeting meeting;
     private final Map<TurnLine, Optional<LineTurns>> lines = new HashMap<>();
     private final Map<Long, PairTrace> pairs = new HashMap<>();
     private final Map<LineTurns, Integer> numbers = new HashMap<>();
-    private final Map<Long, Double> thresholds = new HashMap<>();
+    private final Map<Long, Meeting.Margins> margins = new HashMap<>();
 
     public TurnStudy(TurnRules rules) {
         this(rules, PlanLine.PIECES, STRIDE);
@@ -45,7 +45,7 @@ public final class TurnStudy {
         this.pieces = pieces;
         this.stride = stride;
         ways = new TurnWays(rules);
-        clearance = new Clearance(rules);
+        meeting = new Meeting(rules);
     }
 
     public TurnRules rules() {
@@ -87,14 +87,26 @@ public final class TurnStudy {
 
     /** True when a turn of just this angle (rad), or the straight run after it, fouls: cheaper than the limit. */
     public boolean fouls(List<TurnLine> spread, Side side, double angleRad) {
-        var followed = followed(spread);
-        int step = (int) Math.max(1, Math.min(ways.steps, Math.round(angleRad / ways.turned(1))));
-        return watch(followed, side, 0, step).isPresent()
-                || straightened(followed, side, step).isPresent();
+        return foul(spread, side, angleRad).isPresent();
     }
 
-    /** Every pair that fouls while she turns so far (rad), whether or not others did before; a slack line ends it. */
-    public List<Foul> foulsThrough(List<TurnLine> spread, Side side, double angleRad) {
+    /** What fouls first in a turn of just this angle (rad), or in the straight run after it. */
+    public Optional<Foul> foul(List<TurnLine> spread, Side side, double angleRad) {
+        var followed = followed(spread);
+        int step = (int) Math.max(1, Math.min(ways.steps, Math.round(angleRad / ways.turned(1))));
+        return watch(followed, side, 0, step).or(() -> straightened(followed, side, step));
+    }
+
+    /** A half turn that is clear, as an answer: when she may turn again, and who passes over whom. */
+    SideLimit clearRound(List<TurnLine> spread, Side side) {
+        return answer(followed(spread), side, ways.steps, Optional.empty());
+    }
+
+    /**
+     * Every pair that comes by one another while she turns so far (rad), with less than this between (m): those that meet
+     * too. A slack line ends it.
+     */
+    public List<Pass> comeBy(List<TurnLine> spread, Side side, double angleRad, double withinM) {
         var followed = followed(spread);
         var traces = traces(followed, side, 0);
         int last = (int) Math.min(ways.steps, Math.ceil(angleRad / ways.turned(1) - 1e-9));
@@ -105,16 +117,19 @@ public final class TurnStudy {
                 }
             }
         }
-        var fouls = new ArrayList<Foul>();
-        for (int i = 0; i < traces.length; i++) {
-            for (int j = i + 1; j < traces.length; j++) {
-                PairTrace pair = pair(followed.get(i), followed.get(j), traces[i], traces[j], side, 0);
-                if (pair.foulsBy(last, clearance)) {
-                    fouls.add(foul(followed.get(i), followed.get(j), pair, side, 0, last));
-                }
+        int upTo = last;
+        var found = new ArrayList<Pass>();
+        for (Watched pair : watched(followed, side, 0)) {
+            if (pair.trace.foulsBy(upTo, meeting)) {
+                found.add(new Pass(pair.a, pair.b, 0, true, upTo));
+            } else {
+                pair.trace
+                        .pass(pair.a, pair.b, upTo)
+                        .filter(pass -> pass.betweenM() < withinM)
+                        .ifPresent(found::add);
             }
         }
-        return fouls;
+        return found;
     }
 
     /** Angle between the turns that are told apart (rad). */
@@ -140,15 +155,40 @@ public final class TurnStudy {
     }
 
     private SideLimit answer(List<Followed> followed, Side side, int step, Optional<Foul> foul) {
-        int back = 0;
-        if (step > 0) {
-            straightened(followed, side, step);
-            for (Followed one : followed) {
-                back = Math.max(back, one.turns.straight(side, step, ways).backFrom());
+        if (step == 0) {
+            return new SideLimit(side, 0, foul, 0, 0, List.of());
+        }
+        straightened(followed, side, step);
+        List<Watched> turning = watched(followed, side, 0);
+        List<Watched> straight = watched(followed, side, step);
+        var passes = new ArrayList<Pass>();
+        turning.forEach(pair -> pair.trace.pass(pair.a, pair.b, step).ifPresent(passes::add));
+        straight.forEach(
+                pair -> pair.trace.pass(pair.a, pair.b, Integer.MAX_VALUE).ifPresent(passes::add));
+        passes.sort(Pass.CLOSEST);
+        var closest = new ArrayList<Pass>();
+        passes.stream()
+                .filter(pass -> closest.stream().noneMatch(pass::sameLines))
+                .forEach(closest::add);
+        int easy =
+                straight.stream().mapToInt(pair -> pair.trace.easyFrom()).max().orElse(0);
+        double run = ways.straightSteps().distanceM(easy);
+        return new SideLimit(side, ways.turned(step), foul, run, run / rules.speedMps(), closest);
+    }
+
+    private record Watched(int a, int b, PairTrace trace) {}
+
+    private List<Watched> watched(List<Followed> followed, Side side, int from) {
+        var traces = traces(followed, side, from);
+        var all = new ArrayList<Watched>();
+        for (int i = 0; i < traces.length; i++) {
+            for (int j = i + 1; j < traces.length; j++) {
+                Followed a = followed.get(i);
+                Followed b = followed.get(j);
+                all.add(new Watched(a.index, b.index, pair(a, b, traces[i], traces[j], side, from)));
             }
         }
-        double straight = ways.straightSteps().distanceM(back);
-        return new SideLimit(side, ways.turned(step), foul, straight, straight / rules.speedMps());
+        return all;
     }
 
     private Optional<Foul> straightened(List<Followed> followed, Side side, int step) {
@@ -197,7 +237,7 @@ public final class TurnStudy {
                         met[place] = pair(followed.get(i), followed.get(j), traces[i], traces[j], side, from);
                     }
                     PairTrace pair = met[place];
-                    if (pair.foulsBy(step, clearance)) {
+                    if (pair.foulsBy(step, meeting)) {
                         return Optional.of(foul(followed.get(i), followed.get(j), pair, side, from, step));
                     }
                 }
@@ -224,9 +264,7 @@ public final class TurnStudy {
         return pairs.computeIfAbsent(
                 key,
                 k -> new PairTrace(
-                        one,
-                        two,
-                        thresholds.computeIfAbsent(both, id -> clearance.threshold(a.turns.line, b.turns.line))));
+                        one, two, margins.computeIfAbsent(both, id -> meeting.margins(a.turns.line, b.turns.line))));
     }
 
     private long key(LineTurns a, LineTurns b) {
@@ -293,7 +331,7 @@ public final class TurnStudy {
             lines.clear();
             pairs.clear();
             numbers.clear();
-            thresholds.clear();
+            margins.clear();
         }
         var followed = new ArrayList<Followed>();
         for (int i = 0; i < spread.size(); i++) {

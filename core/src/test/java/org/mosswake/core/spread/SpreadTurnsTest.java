@@ -21,9 +21,9 @@ class SpreadTurnsTest {
     private static Spread tight() {
         return DemoSpread.atKnots(
                 7.5,
-                pole("s1", 6.4, 84),
-                pole("p1", -6.4, 84),
-                DemoSpread.line("c1", DemoSpread.centre(), 130, LureKind.FEATHER));
+                high("s1", 6.4, 0.4, 5, 84, LureKind.BULLET_SKIRT),
+                high("p1", -6.4, 0.4, 5, 70, LureKind.BULLET_SKIRT),
+                high("c1", 0, -0.6, 5.2, 176, LureKind.FEATHER));
     }
 
     private static Spread six() {
@@ -44,19 +44,27 @@ class SpreadTurnsTest {
         return DemoSpread.line(name, holder, letOut, lure);
     }
 
+    /** The spread after every change of let-out that a mend makes. */
+    private static Spread mended(Spread spread, Mend mend) {
+        Spread after = spread;
+        for (Change change : mend.changes()) {
+            var letOut = (Change.LetOut) change;
+            SpreadLine line = after.lines().stream()
+                    .filter(one -> one.id().equals(letOut.line()))
+                    .findFirst()
+                    .orElseThrow();
+            after = after.with(line.withLetOut(letOut.metres()));
+        }
+        return after;
+    }
+
     /** What the search offers is tried afresh: the tight side opens as far as said, the other loses nothing wanted. */
     @Test
     void aMendDoesWhatItSays() {
         var turns = new SpreadTurns(RULES, List.of());
         var before = turns.limits(tight());
         SpreadTurns.Widening mend = turns.mend(tight()).orElseThrow();
-        var change = Offered.by(mend.mend(), Change.LetOut.class);
-        SpreadLine line = tight().lines().stream()
-                .filter(l -> l.id().equals(change.line()))
-                .findFirst()
-                .orElseThrow();
-        Spread mended = tight().with(line.withLetOut(change.metres()));
-        var after = new SpreadTurns(RULES, List.of()).limits(mended);
+        var after = new SpreadTurns(RULES, List.of()).limits(mended(tight(), mend.mend()));
         assertThat(after.get(mend.side()).limitRad())
                 .isGreaterThan(before.get(mend.side()).limitRad());
         assertThat(Math.min(after.get(mend.side()).limitRad(), SpreadTurns.WANTED_RAD))
@@ -64,6 +72,23 @@ class SpreadTurnsTest {
         assertThat(after.get(mend.side().other()).limitRad())
                 .isGreaterThanOrEqualTo(Math.min(
                         SpreadTurns.WANTED_RAD, before.get(mend.side().other()).limitRad()));
+    }
+
+    @Test
+    void aLevelPairIsMovedTogether() {
+        SpreadTurns.Widening mend =
+                new SpreadTurns(RULES, List.of()).mend(six()).orElseThrow();
+        assertThat(mend.mend().words().text()).matches("(Take|Let) [SP]1 and [SP]1 (in|out) to \\{0}");
+        assertThat(mend.mend().changes()).hasSize(2);
+        Spread after = mended(six(), mend.mend());
+        assertThat(after.lines().get(0).letOutM())
+                .isEqualTo(after.lines().get(1).letOutM())
+                .isNotEqualTo(84);
+        assertThat(new SpreadTurns(RULES, List.of())
+                        .limits(after)
+                        .get(mend.side())
+                        .limitRad())
+                .isGreaterThanOrEqualTo(mend.limitRad());
     }
 
     /** Lines are kept from one question to the next; what others asked of them must not change an answer. */
@@ -89,15 +114,20 @@ class SpreadTurnsTest {
         assertThat(with.orElseThrow().limitRad()).isGreaterThanOrEqualTo(had);
     }
 
-    /** Between two level pairs on the poles a long centre line has no let-out that clears both: it comes in. */
+    /** Nothing is taken out without saying so first. */
     @Test
-    void aLineIsTakenInAsTheLastResort() {
+    void aMendThatTakesALineOutSaysSo() {
         var turns = new SpreadTurns(RULES, List.of());
-        SpreadTurns.Widening mend = turns.mend(six()).orElseThrow();
-        assertThat(mend.mend().words().text()).matches("Take [CSP][0-9] out of the spread");
-        var after = turns.limits(
-                six().without(Offered.by(mend.mend(), Change.TakeIn.class).line()));
-        assertThat(after.get(mend.side()).limitRad()).isGreaterThanOrEqualTo(mend.limitRad());
+        for (Spread spread : List.of(six(), tight(), twoDeep())) {
+            turns.mend(spread)
+                    .ifPresent(widening -> assertThat(
+                                    widening.mend().words().text().matches("Take [CDSP][0-9] out of the spread"))
+                            .isEqualTo(widening.mend().changes().stream().anyMatch(Change.TakeIn.class::isInstance)));
+        }
+    }
+
+    private static Spread twoDeep() {
+        return DemoSpread.atKnots(7.5, pole("p1", -3, 60), pole("p2", -1.8, 36), pole("s1", 4, 50));
     }
 
     @Test

@@ -73,13 +73,11 @@ class HelmStudyTest {
     }
 
     @Test
-    void afterATurnTheBoatRunsStraightUntilTheLongestLineIsBack() {
-        double shortly =
-                turned(List.of(TurnSpreads.outer(1, 40)), Side.PORT, 0.5).runStraightM();
-        double longer =
-                turned(List.of(TurnSpreads.outer(1, 120)), Side.PORT, 0.5).runStraightM();
-        assertThat(shortly).isPositive();
-        assertThat(longer).isGreaterThan(2 * shortly);
+    void linesThatComeByOneAnotherAskForAStraightRun() {
+        assertThat(turned(TurnSpreads.mixed(), Side.PORT, Math.toRadians(75)).againM())
+                .isGreaterThan(60);
+        assertThat(turned(List.of(TurnSpreads.outer(1, 40)), Side.PORT, 0.5).againM())
+                .isZero();
     }
 
     private static HelmAnswer follow(Helm helm, List<TurnLine> spread) {

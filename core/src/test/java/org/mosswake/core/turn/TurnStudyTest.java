@@ -5,10 +5,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.mosswake.core.sure.Factor;
+import org.mosswake.core.sure.Unknown;
 import org.mosswake.core.tow.TowSolver;
 
 /** What only a simulation can know: a table of limits would fail here. */
@@ -36,7 +39,7 @@ class TurnStudyTest {
             assertThat(other.limitRad()).isCloseTo(one.limitRad(), within(1e-9));
             assertThat(other.firstFoul().map(Foul::line))
                     .isEqualTo(one.firstFoul().map(Foul::line));
-            assertThat(other.runStraightM()).isCloseTo(one.runStraightM(), within(1e-6));
+            assertThat(other.againM()).isCloseTo(one.againM(), within(1e-6));
         }
     }
 
@@ -72,13 +75,25 @@ class TurnStudyTest {
         }
     }
 
-    /** The same deep line would foul if passing under did not count: heights decide, not only places in plan. */
+    /** The same deep line meets one that is not known to lie over it: heights decide, not only places in plan. */
     @Test
-    void aLineThatMayNotPassUnderFoulsSooner() {
-        var deep = List.of(TurnSpreads.outer(-1, 84), TurnSpreads.diver(-1, 60));
-        var flat = new TurnRules(RULES.speedMps(), 40, RULES.pivotAsternM(), 1.5, 10);
-        assertThat(new TurnStudy(flat).limit(deep, Side.STARBOARD).limitRad())
-                .isLessThan(limit(deep, Side.STARBOARD).limitRad() / 2);
+    void aLineWhoseDepthIsHardlyKnownMeetsSooner() {
+        TurnLine diver = TurnSpreads.diver(-1, 60);
+        var unsure = Map.of(new Factor(Unknown.DIVE_AREA, ""), 30.0);
+        TurnLine hardlyKnown = new TurnLine(diver.tow(), diver.tipAsternM(), diver.tipStarboardM(), unsure);
+        double known = degrees(List.of(TurnSpreads.outer(-1, 84), diver), Side.STARBOARD);
+        double hardly = degrees(List.of(TurnSpreads.outer(-1, 84), hardlyKnown), Side.STARBOARD);
+        assertThat(known).isGreaterThan(150);
+        assertThat(hardly).isLessThan(known - 30);
+    }
+
+    @Test
+    void whoPassesOverWhomIsSaidWithTheWaterBetween() {
+        SideLimit limit = limit(List.of(TurnSpreads.outer(-1, 84), TurnSpreads.diver(-1, 60)), Side.STARBOARD);
+        assertThat(limit.passes()).singleElement().satisfies(pass -> {
+            assertThat(pass.near()).isFalse();
+            assertThat(pass.betweenM()).isBetween(1.0, 12.0);
+        });
     }
 
     @Test
@@ -94,11 +109,11 @@ class TurnStudyTest {
     /** The turn that fouls is itself clear; the lines meet only as they straighten. */
     @Test
     void theStraightRunAfterTheTurnCounts() {
-        SideLimit port = limit(TurnSpreads.mixed(), Side.PORT);
+        SideLimit port = limit(TurnSpreads.lopsided(), Side.PORT);
         Foul foul = port.firstFoul().orElseThrow();
         assertThat(foul.straightM()).isGreaterThan(10);
         Helm turnOnly = Helm.turn(Side.PORT, Math.abs(foul.turnedRad()), 40);
-        HelmAnswer answer = new HelmStudy(RULES, turnOnly, TurnSpreads.mixed()).follow();
+        HelmAnswer answer = new HelmStudy(RULES, turnOnly, TurnSpreads.lopsided()).follow();
         assertThat(answer.fouls()).isNotEmpty().allMatch(f -> f.straightM() > 0);
     }
 

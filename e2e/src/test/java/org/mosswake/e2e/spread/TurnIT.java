@@ -41,7 +41,7 @@ class TurnIT extends Journey {
         page.mouse().up();
         assertThat(page.locator("[data-fouling]")).hasCount(2);
         String said = page.getByTestId("turned-says").textContent();
-        assertThat(said).matches("[CSPD]\\d fouls [CSPD]\\d.*astern\\.");
+        assertThat(said).matches("[CSPD]\\d meets [CSPD]\\d.*astern\\.");
         assertThat(note()).containsText(said.substring(0, 2));
         button("Straight again").click();
         assertThat(page.getByTestId("side")).isVisible();
@@ -59,18 +59,29 @@ class TurnIT extends Journey {
         assertThat(ring()).hasAttribute("aria-valuetext", "straight");
     }
 
+    private Locator limit() {
+        return page.getByTestId("turn-limit");
+    }
+
+    @Test
+    void theFirstAnswerIsTheWayRightRound() {
+        assertThat(note().getByRole(AriaRole.HEADING)).containsText(Pattern.compile("^Right round.* \\d+ m"));
+        assertThat(note()).containsText(Pattern.compile("Tighter to (port|starboard), [CSPD]\\d meets [CSPD]\\d"));
+        assertThat(limit()).containsText(Pattern.compile("may turn again after \\d+ m: \\d+ s, \\d+ boat lengths"));
+    }
+
     @Test
     void acceptingTheMendWidensTheTurnAndUndoTakesItBack() {
-        assertThat(note().getByText(Pattern.compile("you have"))).isVisible();
-        String before = note().getByRole(AriaRole.HEADING).textContent();
+        assertThat(limit()).containsText("you have");
+        String before = limit().textContent();
         note().getByRole(
                         AriaRole.BUTTON,
                         new Locator.GetByRoleOptions().setName(Pattern.compile("^(Let|Take) [CSPD]\\d")))
                 .click();
-        assertThat(note().getByRole(AriaRole.HEADING)).not().hasText(before);
-        assertThat(note()).containsText(Pattern.compile("you have (9|1)\\d"));
+        assertThat(limit()).not().hasText(before);
+        assertThat(limit()).containsText(Pattern.compile("you have (9|1)\\d"));
         button("Undo").click();
-        assertThat(note().getByRole(AriaRole.HEADING)).hasText(before);
+        assertThat(limit()).hasText(before);
     }
 
     @Test
@@ -92,10 +103,10 @@ class TurnIT extends Journey {
 
     @Test
     void anotherRadiusIsAnotherAnswer() {
-        String before = note().getByRole(AriaRole.HEADING).textContent();
+        String before = limit().textContent();
         var radius = page.getByLabel("Radius of the turn", new Page.GetByLabelOptions().setExact(true));
         radius.fill("150 m");
         radius.press("Enter");
-        assertThat(note().getByRole(AriaRole.HEADING)).not().hasText(before);
+        assertThat(limit()).not().hasText(before);
     }
 }

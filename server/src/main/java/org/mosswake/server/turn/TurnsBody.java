@@ -16,7 +16,8 @@ import org.mosswake.server.spread.SpreadDraft;
  * A spread to be turned.
  *
  * @param radiusM      of the turn; 40 m unless sent
- * @param clearAcrossM what counts as a foul, with {@code clearUpM}; 1.5 m and 1 m unless sent
+ * @param clearAcrossM nearer than this, with {@code clearUpM}, lines are near; 1.5 m and 1 m unless sent. It never loosens a
+ *                     limit: that is where they meet
  */
 record TurnsBody(
         SpreadDraft draft,

@@ -41,6 +41,14 @@ class TurnsController {
         return computing.answer(turns.mend(boat, body));
     }
 
+    @PostMapping("/api/boats/{boat}/turns/round")
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(mediaType = JSON, schema = @Schema(implementation = TurnsReply.RoundReply.class)))
+    ResponseEntity<ResponseBodyEmitter> round(@PathVariable UUID boat, @RequestBody TurnsBody body) {
+        return computing.answer(turns.round(boat, body));
+    }
+
     @PostMapping("/api/boats/{boat}/turns/helm")
     @ApiResponse(
             responseCode = "200",

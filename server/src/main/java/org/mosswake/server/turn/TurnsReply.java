@@ -12,6 +12,9 @@ import org.mosswake.core.spread.Spread;
 import org.mosswake.core.spread.SpreadTurns;
 import org.mosswake.core.turn.Foul;
 import org.mosswake.core.turn.HelmAnswer;
+import org.mosswake.core.turn.Pass;
+import org.mosswake.core.turn.RoundSearch;
+import org.mosswake.core.turn.RoundTurn;
 import org.mosswake.core.turn.Side;
 import org.mosswake.core.turn.SideLimit;
 import org.mosswake.core.turn.ThinnedTurn;
@@ -33,15 +36,20 @@ record TurnsReply(
     /** No drawing shows a line nearer than this (m). */
     private static final double DRAWN_M = 0.15;
 
-    /** @param wantedDeg below it a mend is offered; under {@code tooLittleDeg} it is a warning */
+    /**
+     * @param againM straight after a turn to the limit, until she may turn again; {@code againS} the same in seconds
+     * @param passes pairs that come by one another within the limit and do not meet, closest first
+     * @param wantedDeg below it a mend is offered; under {@code tooLittleDeg} it is a warning
+     */
     record SideReply(
             Side side,
             double limitDeg,
             double wantedDeg,
             double tooLittleDeg,
             @Nullable FoulReply foul,
-            double runStraightM,
-            double runStraightS,
+            double againM,
+            double againS,
+            List<PassReply> passes,
             List<FrameReply> halfTurn) {
         static SideReply of(SideLimit limit, List<TurnFrame> halfTurn, Spread spread) {
             return new SideReply(
@@ -50,8 +58,11 @@ record TurnsReply(
                     Math.toDegrees(SpreadTurns.WANTED_RAD),
                     Math.toDegrees(SpreadTurns.TOO_LITTLE_RAD),
                     limit.firstFoul().map(foul -> FoulReply.of(foul, spread)).orElse(null),
-                    tenth(limit.runStraightM()),
-                    tenth(limit.runStraightS()),
+                    tenth(limit.againM()),
+                    tenth(limit.againS()),
+                    limit.passes().stream()
+                            .map(pass -> PassReply.of(pass, spread))
+                            .toList(),
                     ThinnedTurn.of(halfTurn, DRAWN_M).stream()
                             .map(frame -> FrameReply.of(frame, spread))
                             .toList());
@@ -82,6 +93,53 @@ record TurnsReply(
                     tenth(foul.asternM()),
                     tenth(foul.starboardM()),
                     tenth(foul.heightM()));
+        }
+    }
+
+    /** Two lines with so much water, or air, between them; near: less than the margin asked for. */
+    record PassReply(UUID lineId, UUID otherLineId, double betweenM, boolean near) {
+        static PassReply of(Pass pass, Spread spread) {
+            return new PassReply(
+                    spread.lines().get(pass.line()).id(),
+                    spread.lines().get(pass.other()).id(),
+                    tenth(pass.betweenM()),
+                    pass.near());
+        }
+    }
+
+    /**
+     * The tightest way right round.
+     *
+     * @param radiusM absent where even the widest half turn fouls
+     * @param stops   what fouls one step tighter; absent where the boat cannot turn tighter
+     * @param islands tighter radii that are clear although wider ones are not (m)
+     */
+    record RoundSideReply(
+            Side side,
+            @Nullable Double radiusM,
+            @Nullable Double againM,
+            @Nullable Double againS,
+            @Nullable FoulReply stops,
+            List<Double> islands) {
+        static RoundSideReply of(RoundTurn round, Spread spread) {
+            return new RoundSideReply(
+                    round.side(),
+                    round.radiusM().map(TurnsReply::tenth).orElse(null),
+                    round.after().map(SideLimit::againM).map(TurnsReply::tenth).orElse(null),
+                    round.after().map(SideLimit::againS).map(TurnsReply::tenth).orElse(null),
+                    round.stops().map(foul -> FoulReply.of(foul, spread)).orElse(null),
+                    round.islands().stream().map(TurnsReply::tenth).toList());
+        }
+    }
+
+    /** @param tightestM what the boat can do at this speed (m), and {@code widestM} the widest that was tried */
+    record RoundReply(double tightestM, double widestM, RoundSideReply port, RoundSideReply starboard) {
+        static RoundReply of(Map<Side, RoundTurn> round, double tightestM, Spread spread) {
+            return new RoundReply(
+                    tenth(tightestM),
+                    RoundSearch.WIDEST_M,
+                    RoundSideReply.of(round.get(Side.PORT), spread),
+                    RoundSideReply.of(round.get(Side.STARBOARD), spread));
         }
     }
 
@@ -141,7 +199,7 @@ record TurnsReply(
     /** @param mend absent when both sides turn far enough, or no single change gains anything */
     record MendsReply(@Nullable WiderReply mend) {}
 
-    record HelmReply(List<FrameReply> frames, List<FoulReply> fouls, double runStraightM) {
+    record HelmReply(List<FrameReply> frames, List<FoulReply> fouls, double againM) {
         private static final int MOST_FRAMES = 200;
 
         static HelmReply of(HelmAnswer answer, Spread spread) {
@@ -155,7 +213,7 @@ record TurnsReply(
                     answer.fouls().stream()
                             .map(foul -> FoulReply.of(foul, spread))
                             .toList(),
-                    tenth(answer.runStraightM()));
+                    tenth(answer.againM()));
         }
     }
 

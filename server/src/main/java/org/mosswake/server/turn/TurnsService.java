@@ -8,6 +8,7 @@ import org.mosswake.core.gear.Holder;
 import org.mosswake.core.spread.Orders;
 import org.mosswake.core.spread.Spread;
 import org.mosswake.core.spread.SpreadSolver;
+import org.mosswake.core.spread.SpreadTurns;
 import org.mosswake.core.tow.TowSolver;
 import org.mosswake.core.turn.HelmStudy;
 import org.mosswake.core.turn.Side;
@@ -57,6 +58,16 @@ class TurnsService {
                 holders,
                 turns -> new TurnsReply.MendsReply(
                         turns.mend(spread).map(TurnsReply.WiderReply::of).orElse(null)));
+    }
+
+    Callable<TurnsReply.RoundReply> round(UUID vessel, TurnsBody body) {
+        Spread spread = assembler.assemble(vessel, body.draft());
+        TurnRules rules = rules(vessel, body);
+        double lengthM = aboard.of(vessel).lengthM();
+        return () -> TurnsReply.RoundReply.of(
+                new SpreadTurns(rules, List.of()).rightRound(spread, lengthM),
+                TurnRules.tightestM(rules.speedMps(), lengthM),
+                spread);
     }
 
     Callable<TurnsReply.HelmReply> helm(UUID vessel, TurnsBody.HelmBody body) {
