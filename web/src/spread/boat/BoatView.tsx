@@ -9,7 +9,7 @@ import { Select } from '../../shared/ui/Select'
 import { TypedField } from '../../shared/ui/TypedField'
 import { boats, saveBoat, type Boat, type Holder } from '../../draft/queries'
 import { BoatDrawing } from './BoatDrawing'
-import { added, KINDS, propSpread, removed, withFigure, withHolder, withoutDrogue } from './model'
+import { added, KINDS, propSpread, removed, usualTop, withFigure, withHolder, withoutDrogue } from './model'
 import { RANGES } from '../../shared/api/generated/ranges'
 
 const MOST_HOLDERS = 40
@@ -258,6 +258,22 @@ function BoatStrip({ boat, change }: { boat: Boat; change(boat: Boat): void }) {
           onSet={(propSpreadM) => change({ ...boat, propSpreadM })}
         />
       )}
+      <Field label="Makes at most">
+        {boat.topMps === undefined ? (
+          <Button small className="h-11" onClick={() => change(withFigure(boat, 'topMps', usualTop(boat)))}>
+            by her length
+          </Button>
+        ) : (
+          <QuantityField
+            label="Top speed"
+            what="a speed"
+            figure="speed"
+            si={boat.topMps}
+            range={RANGES.BoatBody.topMps}
+            onSet={(topMps) => change({ ...boat, topMps })}
+          />
+        )}
+      </Field>
       <Field label="Idles at">
         {boat.idleMps === undefined ? (
           <Button small className="h-11" onClick={() => change(withFigure(boat, 'idleMps', 1.3))}>

@@ -76,7 +76,7 @@ export const removed = (boat: Boat, holderId: string): Boat => ({
 /** An optional figure set, or taken out. */
 export function withFigure(
   boat: Boat,
-  field: 'idleMps' | 'drogueAreaM2' | 'drogueSpeedMps' | 'propSpreadM',
+  field: 'idleMps' | 'drogueAreaM2' | 'drogueSpeedMps' | 'propSpreadM' | 'topMps',
   value: number | undefined,
 ): Boat {
   const { [field]: _had, ...rest } = boat
@@ -86,6 +86,12 @@ export function withFigure(
 /** Without the second of two tries: an area without a speed says nothing. */
 export const withoutDrogue = (boat: Boat): Boat =>
   withFigure(withFigure(boat, 'drogueAreaM2', undefined), 'drogueSpeedMps', undefined)
+
+const KNOT_MPS = 1852 / 3600
+
+/** What a boat of her length usually makes, as core reckons where nothing is told (m/s). */
+export const usualTop = (boat: Boat): number =>
+  KNOT_MPS * Math.sqrt(boat.lengthM) * (boat.engines === 0 ? 2.43 : Math.min(9, 30 / Math.sqrt(boat.lengthM)))
 
 const USUAL_SPACING_M = 0.75
 

@@ -34,10 +34,10 @@ export function PlanView({ boat, doc, scales, solved, selected, handling, lures,
     <g data-testid="plan">
       <rect x={0} y={0} width={width} height={planHeight} className="fill-water" />
       {solved && <WakeDrawing wake={solved.wake} scales={scales} />}
-      <text x={16} y={22} className="fill-ink text-[13px] font-bold">
+      <text x={x(0) + 10} y={22} className="fill-ink text-[13px] font-bold">
         Starboard
       </text>
-      <text x={16} y={planHeight - 8} className="fill-ink text-[13px] font-bold">
+      <text x={x(0) + 10} y={planHeight - 8} className="fill-ink text-[13px] font-bold">
         Port
       </text>
       <text x={width - 16} y={22} textAnchor="end" className="fill-slate text-[13px]">

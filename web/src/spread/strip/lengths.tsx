@@ -30,9 +30,17 @@ export function Cable({
         onSet={(cableOutM) => editor.edit((doc) => setDeep(doc, line.lineId, { cableOutM }))}
       />
       <span className="text-slate">
-        {answer?.deep
-          ? `ball ${units.say('distance', answer.deep.ballDepthM)}${ballRange && ` (${ballRange})`}, blown back ${units.say('distance', answer.deep.blowBackM)}`
-          : 'from the surface down'}
+        {answer?.deep ? (
+          <>
+            <span className="block">
+              ball {units.say('distance', answer.deep.ballDepthM)}
+              {ballRange && `, ${ballRange}`}
+            </span>
+            blown back {units.say('distance', answer.deep.blowBackM)}
+          </>
+        ) : (
+          'from the surface down'
+        )}
       </span>
     </Cell>
   )

@@ -103,7 +103,7 @@ export function passWords(sides: readonly SideTurn[], units: Units, label: Label
     .flatMap((side) => side.passes.filter((pass) => pass.near))
     .sort((a, b) => a.betweenM - b.betweenM)[0]
   return near
-    ? `Closest: ${label(near.lineId)} and ${label(near.otherLineId)}, ${units.say('distance', near.betweenM)} over one another.`
+    ? `Closest: ${label(near.lineId)} and ${label(near.otherLineId)}, ${units.say('distance', near.betweenM)} apart.`
     : ''
 }
 

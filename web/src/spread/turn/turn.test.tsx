@@ -90,7 +90,7 @@ describe('what is said of a turn', () => {
     expect(againWords({ m: 0, s: 0 }, 10.4, defaultUnits)).toBe('She may turn again at once.')
     const pass = { lineId: 'one', otherLineId: 'two', betweenM: 0.4, near: true }
     expect(passWords([sideTurn('PORT', { passes: [pass] })], defaultUnits, label)).toBe(
-      'Closest: S1 and P1, 0.4 m over one another.',
+      'Closest: S1 and P1, 0.4 m apart.',
     )
     expect(passWords([sideTurn('PORT', { passes: [{ ...pass, near: false }] })], defaultUnits, label)).toBe(
       '',

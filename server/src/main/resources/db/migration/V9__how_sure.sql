@@ -19,3 +19,6 @@ comment on table calibration_slope is
 
 create trigger keep_calibration_slope before update or delete on calibration_slope
     for each row execute function refuse_change();
+
+alter table boat add column top_mps double precision;
+comment on column boat.top_mps is 'The most she makes through the water; null: from her length.';

@@ -61,6 +61,15 @@ final class Pace {
     /** What was done about it, and what could not be. */
     List<Sentence> says(Spread spread, SpeedThroughWater first) {
         var says = new ArrayList<Sentence>();
+        double fastest = wish.s().fastestMps();
+        if (wish.p().startMps() > fastest) {
+            boolean told = fastest >= wish.s().outfit().boat().topMps() - 1e-9;
+            says.add(Sentence.of(
+                    "Held to {0}, not {1}: "
+                            + (told ? "she makes no more." : "this sea lets her hold no more without slamming."),
+                    Figure.speed(first.mps()),
+                    Figure.speed(wish.p().startMps())));
+        }
         if (spread.speed().mps() < first.mps() - 1e-9) {
             says.add(Sentence.of(
                     "Slowed from {0} to {1}: faster, a lure that is tied leaves the water.",

@@ -37,7 +37,8 @@ record Reckoning(
                 || s.conditions().is(Topic.SEA, Topic.Sea.ROUGH)) {
             speed -= tenth;
         }
-        return p.throughWaterMps(Math.max(p.leastMps(), Math.min(p.mostMps(), speed)), s.stream());
+        double most = Math.min(p.mostMps(), s.fastestMps());
+        return p.throughWaterMps(Math.max(p.leastMps(), Math.min(most, speed)), s.stream());
     }
 
     /** One engine where she idles faster than the lures are fished. */

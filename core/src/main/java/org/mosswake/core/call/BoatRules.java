@@ -103,6 +103,7 @@ final class BoatRules {
                                     Figure.distance(s.outfit().boat().lengthM())))
                             : Optional.empty(),
                     "LADDER -12, TOOTHY -4, BARS -2"),
+            Rule.of("TOO_SLOW", Topic.BOAT, "faster than she goes", Seaway::outOfReach, "all -60"),
             Rule.of("IDLE_FAST", Topic.BOAT, "idles faster than it is fished", BoatRules::idlesFast, "all -4"),
             Rule.of(
                     "WAY_FAST",

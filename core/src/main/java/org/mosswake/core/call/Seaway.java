@@ -63,6 +63,22 @@ record Seaway(double heightM, double lengthM) {
                         Figure.speed(p.leastMps())));
     }
 
+    /** Above what she makes at all, whatever the sea. */
+    static Optional<Sentence> outOfReach(Situation s, Playbook p) {
+        double top = s.outfit().boat().topMps();
+        return p.leastMps() > top + 1e-9
+                ? Optional.of(Sentence.of(
+                        "she makes {0} at most: it is fished at {1} at least",
+                        Figure.speed(top), Figure.speed(p.leastMps())))
+                : Optional.empty();
+    }
+
+    /** The fastest she may fish this day: what she makes, and what the sea lets her hold (m/s). */
+    static double mostMps(Situation s) {
+        double top = s.outfit().boat().topMps();
+        return of(s).map(sea -> Math.min(top, sea.comfortableMps())).orElse(top);
+    }
+
     static Optional<Sentence> hard(Situation s) {
         return of(s).filter(sea -> sea.share() > HARD)
                 .map(sea -> Sentence.of(

@@ -48,6 +48,11 @@ public record Situation(
     }
 
     /** As the skipper says, else as the tide makes it (m/s). */
+    /** The fastest she may fish: what she makes, and what this sea lets her hold (m/s). */
+    public double fastestMps() {
+        return Seaway.mostMps(this);
+    }
+
     public Optional<Double> stream() {
         return conditions.number(Topic.STREAM).or(moment::streamMps);
     }

@@ -24,7 +24,7 @@ final class Meeting {
     private final double clearAcross;
     private final double clearUp;
 
-    // Of the last look: where they were worst, and how far over one another there.
+    // Of the last look: where they were worst, and how far apart there.
     double x;
     double y;
     double z;
@@ -160,7 +160,7 @@ final class Meeting {
         if (Math.hypot(nearest.across, up) < pair.takes()) {
             note(Grade.MEETS, nearest.up, nearest.x, nearest.y, nearest.z);
         } else if (nearest.across < pair.across() && nearest.up < pair.up()) {
-            note(Grade.NEAR, nearest.up, nearest.x, nearest.y, nearest.z);
+            note(Grade.NEAR, Math.hypot(nearest.across, nearest.up), nearest.x, nearest.y, nearest.z);
         }
     }
 

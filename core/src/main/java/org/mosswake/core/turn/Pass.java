@@ -6,7 +6,7 @@ import java.util.Comparator;
  * Two lines that come by one another and do not meet.
  *
  * @param line     index of the line, with {@code other}
- * @param betweenM water between them there, up and down (m)
+ * @param betweenM between them there (m): up and down where they cross
  * @param near     nearer than the skipper's margin; else they only pass over one another
  * @param step     of the way they were watched along
  */

@@ -6,6 +6,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.clock.Place;
 import org.mosswake.core.fault.Accepted;
+import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.core.gear.Boat;
 import org.mosswake.core.gear.DeckPoint;
@@ -22,6 +23,7 @@ import org.mosswake.server.platform.json.Checked;
  * @param drogueAreaM2   drag area of a drogue that was tried, and
  * @param drogueSpeedMps the idle speed seen with it
  * @param propSpreadM    between the outermost propellers
+ * @param topMps         the most she makes; from her length where it is absent
  */
 record BoatBody(
         UUID boatId,
@@ -38,7 +40,8 @@ record BoatBody(
         @Nullable Double idleMps,
         @Nullable Double drogueAreaM2,
         @Nullable Double drogueSpeedMps,
-        @Nullable Double propSpreadM)
+        @Nullable Double propSpreadM,
+        @Nullable Double topMps)
         implements Checked {
     record HolderBody(UUID holderId, String name, HolderKind kind, PointBody base, PointBody tip) {
         Holder toCore() {
@@ -70,6 +73,10 @@ record BoatBody(
         Place.check(faults, latitudeDeg, longitudeDeg, timeZone);
         Idle.IDLE_MPS.checkOptional(faults, "idleMps", idleMps);
         Wake.PROP_SPREAD_M.checkOptional(faults, "propSpreadM", propSpreadM);
+        Boat.TOP_MPS.checkOptional(faults, "topMps", topMps);
+        if (topMps != null && idleMps != null && topMps < idleMps) {
+            faults.add(FaultCode.OUT_OF_RANGE, "topMps", topMps, idleMps, Boat.TOP_MPS.most(), "m/s");
+        }
         Idle.DROGUE_M2.checkOptional(faults, "drogueAreaM2", drogueAreaM2);
         if (drogueAreaM2 != null && idleMps != null) {
             new Accepted(0.1, 0.99 * idleMps, "m/s").check(faults, "drogueSpeedMps", drogueSpeedMps);
@@ -113,6 +120,7 @@ record BoatBody(
                 lengthM,
                 beamM,
                 engines,
-                holders.stream().map(HolderBody::toCore).toList());
+                holders.stream().map(HolderBody::toCore).toList(),
+                Optional.ofNullable(topMps));
     }
 }

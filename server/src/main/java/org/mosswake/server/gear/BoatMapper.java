@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface BoatMapper {
     String COLUMNS = "vessel_id, version, name, length_m, beam_m, engines, place, latitude_deg, longitude_deg, "
-            + "time_zone, idle_mps, drogue_area_m2 as \"drogueAreaM2\", drogue_speed_mps, prop_spread_m";
+            + "time_zone, idle_mps, drogue_area_m2 as \"drogueAreaM2\", drogue_speed_mps, prop_spread_m, top_mps";
 
     record BoatRow(
             UUID vesselId,
@@ -29,7 +29,8 @@ interface BoatMapper {
             @Nullable Double idleMps,
             @Nullable Double drogueAreaM2,
             @Nullable Double drogueSpeedMps,
-            @Nullable Double propSpreadM) {}
+            @Nullable Double propSpreadM,
+            @Nullable Double topMps) {}
 
     record HolderRow(
             UUID vesselId,
@@ -84,9 +85,9 @@ interface BoatMapper {
 
     @Insert("""
             insert into boat (vessel_id, version, name, length_m, beam_m, engines, place, latitude_deg, longitude_deg,
-                   time_zone, idle_mps, drogue_area_m2, drogue_speed_mps, prop_spread_m)
+                   time_zone, idle_mps, drogue_area_m2, drogue_speed_mps, prop_spread_m, top_mps)
             values (#{vesselId}, #{version}, #{name}, #{lengthM}, #{beamM}, #{engines}, #{place}, #{latitudeDeg},
-                    #{longitudeDeg}, #{timeZone}, #{idleMps}, #{drogueAreaM2}, #{drogueSpeedMps}, #{propSpreadM})
+                    #{longitudeDeg}, #{timeZone}, #{idleMps}, #{drogueAreaM2}, #{drogueSpeedMps}, #{propSpreadM}, #{topMps})
             on conflict do nothing""")
     int insertBoat(BoatRow row);
 
@@ -95,7 +96,7 @@ interface BoatMapper {
                    engines = #{engines}, place = #{place}, latitude_deg = #{latitudeDeg},
                    longitude_deg = #{longitudeDeg}, time_zone = #{timeZone}, idle_mps = #{idleMps},
                    drogue_area_m2 = #{drogueAreaM2}, drogue_speed_mps = #{drogueSpeedMps},
-                   prop_spread_m = #{propSpreadM}
+                   prop_spread_m = #{propSpreadM}, top_mps = #{topMps}
             where vessel_id = #{vesselId} and version = #{version}""")
     int updateBoat(BoatRow row);
 

@@ -118,7 +118,8 @@ public class BoatService {
                 row.idleMps(),
                 row.drogueAreaM2(),
                 row.drogueSpeedMps(),
-                row.propSpreadM());
+                row.propSpreadM(),
+                row.topMps());
     }
 
     private static HolderBody body(HolderRow row) {
@@ -145,7 +146,8 @@ public class BoatService {
                 body.idleMps(),
                 body.drogueAreaM2(),
                 body.drogueSpeedMps(),
-                body.propSpreadM());
+                body.propSpreadM(),
+                body.topMps());
     }
 
     private static HolderRow row(UUID vessel, int ordinal, HolderBody holder) {
