@@ -8,6 +8,7 @@ export const RANGES = {
     lengthM: { least: 2, most: 60 },
     longitudeDeg: { least: -180, most: 180 },
     propSpreadM: { least: 0, most: 10 },
+    topMps: { least: 0.5, most: 30 },
   },
   BodyWire: {
     diveAreaM2: { least: -2, most: 2 },

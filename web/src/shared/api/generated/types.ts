@@ -1001,6 +1001,8 @@ export interface components {
             /** Format: double */
             propSpreadM?: number;
             timeZone: string;
+            /** Format: double */
+            topMps?: number;
             /** Format: int32 */
             version: number;
         };

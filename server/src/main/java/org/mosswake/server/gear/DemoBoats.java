@@ -44,7 +44,8 @@ public class DemoBoats implements DemoPart {
                 SpeedUnit.KNOT.toSi(3.1),
                 null,
                 null,
-                0.8));
+                0.8,
+                SpeedUnit.KNOT.toSi(31)));
         boats.save(new BoatBody(
                 DemoIds.SPRAT,
                 0,
@@ -60,7 +61,8 @@ public class DemoBoats implements DemoPart {
                 SpeedUnit.KNOT.toSi(2.4),
                 0.35,
                 SpeedUnit.KNOT.toSi(1.7),
-                null));
+                null,
+                SpeedUnit.KNOT.toSi(19)));
     }
 
     private static List<HolderBody> quietLedger() {
