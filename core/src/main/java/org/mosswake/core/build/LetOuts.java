@@ -42,13 +42,13 @@ final class LetOuts {
         for (int crest = first; crest <= last; crest += stride) {
             double astern = r.wake().crestM(crest) - 0.12 * r.wake().wavelengthM();
             option(filled.stream()
-                            .map(placing -> placing.with(r.placer()
+                            .map(placing -> offBottom(placing.with(r.placer()
                                     .toAstern(
                                             placing.line(),
                                             r.speed(),
                                             astern,
                                             Math.min(from, placing.leastM()),
-                                            Math.min(to, reelMost(placing)))))
+                                            Math.min(to, reelMost(placing))))))
                             .toList())
                     .ifPresent(options::add);
         }
@@ -56,6 +56,25 @@ final class LetOuts {
             option(filled).ifPresent(options::add);
         }
         return options;
+    }
+
+    /** In shallow water a line by let-out comes in until it hangs clear. */
+    private Placing offBottom(Placing placing) {
+        double bottom = r.depths().bottomM() - 0.3;
+        boolean clear = r.placer()
+                .place(placing.line(), r.speed())
+                .filter(place -> place.lowestM() > bottom)
+                .isEmpty();
+        return clear || !r.depths().bottomKnown()
+                ? placing
+                : placing.with(r.placer()
+                        .toDepth(
+                                placing.line(),
+                                r.speed(),
+                                Math.max(0.3, 0.8 * bottom),
+                                0,
+                                placing.line().letOutM())
+                        .line());
     }
 
     Placing brought(Placing placing, double depthM) {

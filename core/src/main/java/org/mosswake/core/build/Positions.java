@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import org.mosswake.core.call.Box;
 import org.mosswake.core.call.BoxFit;
 import org.mosswake.core.call.Numbers;
@@ -16,6 +17,7 @@ import org.mosswake.core.call.Slot;
 import org.mosswake.core.call.Topic;
 import org.mosswake.core.gear.Holder;
 import org.mosswake.core.gear.HolderKind;
+import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.rig.Rigging;
 import org.mosswake.core.spread.DeepRig;
@@ -115,10 +117,7 @@ final class Positions {
             tied(slot, pair, holder, lure.get(), target).ifPresent(placing -> {
                 choice.took(lure.get());
                 tying.take(placing.reel());
-                placing.line().tackle().stream()
-                        .flatMap(piece -> piece.item().stream())
-                        .filter(item -> !item.id().equals(lure.get().item().id()))
-                        .forEach(item -> tying.take(item.id()));
+                others(placing.line(), lure.get().item()).forEach(tying::take);
                 filled.add(placing);
             });
         }
@@ -130,9 +129,20 @@ final class Positions {
         return unit.options.isEmpty() ? Optional.empty() : Optional.of(unit);
     }
 
-    private static String lack(LureKind kind, Holder holder) {
+    /** What hangs on a line beside the lure it was chosen for, that lure's own twin included. */
+    private static List<UUID> others(SpreadLine line, LureItem chosen) {
+        var all = new ArrayList<UUID>();
+        line.tackle().forEach(piece -> {
+            piece.item().map(LureItem::id).ifPresent(all::add);
+            piece.branch().map(branch -> branch.lure().id()).ifPresent(all::add);
+        });
+        all.remove(chosen.id());
+        return all;
+    }
+
+    private String lack(LureKind kind, Holder holder) {
         String side = holder.tip().starboardM() > 0 ? " to starboard" : " to port";
-        return BoxFit.words(kind) + (kind == LureKind.STEERING_BAR ? side : "");
+        return BoxFit.lack(r.wish().s(), kind) + (kind == LureKind.STEERING_BAR ? side : "");
     }
 
     private Optional<Placing> tied(Slot slot, int pair, Holder holder, Box.Lure lure, Optional<Placing.Target> target) {
@@ -181,7 +191,8 @@ final class Positions {
         boolean byLetOut = reach.aim() == Slot.Aim.LET_OUT;
         double cut = byLetOut ? 1 - weedCut() : 1;
         double most = Math.min(byLetOut ? reach.most() * cut : reach.mostOutM(), Math.max(leaders + 10, room));
-        double least = Math.min(most, Math.max(leaders + 1, byLetOut ? reach.least() * cut : leaders + 2));
+        // However short the position, the leaders are out.
+        double least = Math.max(leaders + 1, Math.min(most, byLetOut ? reach.least() * cut : leaders + 2));
         double letOut = cabled ? Math.max(leaders + 1, reach.dropBackM()) : (least + Math.max(least, most)) / 2;
         var deep = cabled ? tying.cable(target.map(Placing.Target::middleM).orElse(8.0)) : Optional.<DeepRig>empty();
         if (cabled && deep.isEmpty()) {

@@ -13,6 +13,7 @@ import org.mosswake.core.call.Slot;
 import org.mosswake.core.call.Topic;
 import org.mosswake.core.gear.ColourRole;
 import org.mosswake.core.gear.HolderKind;
+import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.rig.RigNumbers;
 import org.mosswake.core.spread.LurePlace;
 import org.mosswake.core.spread.Wake;
@@ -149,7 +150,22 @@ final class Stories {
         return Sentence.of(what + " brings it to {1}.", Figure.distance(out), Figure.distance(place.depthM()));
     }
 
+    /** What hangs under the swivel of a three-way, beside the lure behind it. */
+    private static void underTheSwivel(Placing placing, List<Sentence> says) {
+        boolean branched = placing.line().tackle().stream()
+                .anyMatch(piece -> piece.branch().isPresent());
+        if (branched) {
+            LureItem lowest = placing.line().lure();
+            says.add(Sentence.of(
+                    lowest.lead()
+                            ? "One lure fishes, behind " + Sentence.plain(lowest.name()) + ": the box has no second."
+                            : "Two lures fish: " + Sentence.plain(lowest.name())
+                                    + " under the swivel, and behind it:"));
+        }
+    }
+
     private void lure(Placing placing, List<Sentence> says) {
+        underTheSwivel(placing, says);
         placing.lure().ifPresent(lure -> {
             String role =
                     lure.role() == ColourRole.ATTRACTOR ? "a colour that shows itself" : "the forage's own colour";

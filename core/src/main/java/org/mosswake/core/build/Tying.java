@@ -73,8 +73,8 @@ final class Tying {
                         .map(on -> leaded(on, weight)));
             case WIRE -> onto(List.of(leader(lure, LineKind.MONO, 80, 9)), LineKind.TROLLING_WIRE, 40);
             case THREE_WAY ->
-                lead.flatMap(weight -> onto(List.of(leader(weight, LineKind.MONO, 50, 1.5)), LineKind.BRAID, 50)
-                        .map(on -> branched(on, lure)));
+                lead.flatMap(weight ->
+                        onto(underTheSwivel(lure, weight), LineKind.BRAID, 50).map(on -> branched(on, lure)));
             case STEERING_BAR -> onto(List.of(leader(lure, LineKind.MONO, 150, 2)), kindOfMain(LineKind.MONO), 80);
             case ATTRACTOR -> attractor(lure, lead, cabled);
         };
@@ -182,6 +182,18 @@ final class Tying {
         TacklePiece main = pieces.get(pieces.size() - 1);
         pieces.set(pieces.size() - 1, new TacklePiece(Optional.of(lead.item()), main.line(), Optional.empty()));
         return new Chain(pieces, tied.reel());
+    }
+
+    /** Two lures fish, one just behind the lead; where the box has but one, the lead hangs alone. */
+    private List<Optional<TacklePiece>> underTheSwivel(Box.Lure trailer, Box.Lure weight) {
+        Optional<TacklePiece> dropper = leader(weight, LineKind.MONO, 50, 1.5);
+        return box.lures().stream()
+                .filter(other -> other.item().kind().equals(trailer.item().kind()))
+                .filter(other ->
+                        left(other) > (other.item().id().equals(trailer.item().id()) ? 1 : 0))
+                .findFirst()
+                .map(lower -> List.of(leader(lower, LineKind.MONO, 60, 0.9), dropper))
+                .orElse(List.of(dropper));
     }
 
     private Chain branched(Chain tied, Box.Lure lure) {

@@ -93,14 +93,24 @@ public final class BoxFit {
 
     /** A bait said to be aboard, of a kind the box does not know at all. */
     private static Optional<LureKind> stated(Situation s, Fit fit) {
-        return fit.missing().stream()
-                .filter(kind -> s.outfit().box().lures().stream()
-                        .noneMatch(lure -> lure.item().isA(kind)))
-                .filter(kind -> Optional.ofNullable(Topic.BAITS.get(kind))
+        return fit.missing().stream().filter(kind -> stated(s, kind)).findFirst();
+    }
+
+    private static boolean stated(Situation s, LureKind kind) {
+        boolean boxed =
+                s.outfit().box().lures().stream().anyMatch(lure -> lure.item().isA(kind));
+        return !boxed
+                && Optional.ofNullable(Topic.BAITS.get(kind))
                         .flatMap(s.conditions()::count)
                         .filter(aboard -> aboard > 0)
-                        .isPresent())
-                .findFirst();
+                        .isPresent();
+    }
+
+    /** A kind that is wanted and not there, in words: bait that is aboard lacks in the box only. */
+    public static String lack(Situation s, LureKind kind) {
+        return stated(s, kind)
+                ? words(kind) + " as an item of the box: it is aboard, add it there to tie it"
+                : words(kind);
     }
 
     /** Whether teeth can be met as the skipper's way has it. */
@@ -144,8 +154,7 @@ public final class BoxFit {
         fit.missing().stream()
                 .filter(kind -> bait.filter(kind::equals).isEmpty())
                 .forEach(kind -> lacks.add(Sentence.of(words(kind))));
-        bait.ifPresent(kind ->
-                lacks.add(Sentence.of(words(kind) + " as an item of the box: it is aboard, add it there to tie it")));
+        bait.ifPresent(kind -> lacks.add(Sentence.of(lack(s, kind))));
         if (noBiteLeader(s, p).isPresent()) {
             lacks.add(Sentence.of(
                     s.schools().is(School.BITE_LEADER, 1)

@@ -54,8 +54,8 @@ final class ColdBooks {
                         .water(6, 45)
                         .keeping(150)
                         .with(Trait.DEEP, Trait.HEAVY_ROD),
-                Slot.of("two lures, near the bottom", LOW, offBottom(0.8, 2.5, 0), Tied.THREE_WAY, LureKind.HAIR_JIG),
-                Slot.of("two lures, higher", LOW, offBottom(3.5, 6, 0), Tied.THREE_WAY, LureKind.HAIR_JIG),
+                Slot.of("tandem, near the bottom", LOW, offBottom(0.8, 2.5, 0), Tied.THREE_WAY, LureKind.HAIR_JIG),
+                Slot.of("tandem, higher", LOW, offBottom(3.5, 6, 0), Tied.THREE_WAY, LureKind.HAIR_JIG),
                 Slot.of("one more, farther", OUTER, offBottom(2, 4, 0), Tied.THREE_WAY, LureKind.HAIR_JIG),
                 Slot.of("the last, higher still", CENTRE, offBottom(6, 9, 0), Tied.THREE_WAY, LureKind.HAIR_JIG));
         add(

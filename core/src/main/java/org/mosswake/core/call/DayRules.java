@@ -27,7 +27,7 @@ final class DayRules {
         rules.add(
                 light(
                         Light.MIDDAY,
-                        "LADDER -9, TOOTHY 3, MIXED 2, SMALL_FAST 1, EELS 6, BIRDS 3, BARS -2, LIVE_SLOW 1, DEAD_SLOW 8, WIRE_JIG -6, TANDEM -3, SPOONS -6, PLUG_CUT -2, FLASH_SQUID -3, FLASH_FLY 6"));
+                        "LADDER -9, TOOTHY 3, MIXED 2, SMALL_FAST 1, EELS 6, BIRDS 3, BARS -2, LIVE_SLOW 1, DEAD_SLOW 8, WIRE_JIG -6, TANDEM -3, SPOONS -6, PLUG_CUT -2, BENT_BAIT -2, FLASH_FLY 6"));
         rules.add(
                 light(
                         Light.AFTERNOON,
@@ -51,7 +51,7 @@ final class DayRules {
                                         && s.moment().light() == Light.MIDDAY
                                 ? Optional.of(Sentence.of("clear sky and high sun: fish stay down"))
                                 : Optional.empty(),
-                        "LADDER -4, MIXED -4, SMALL_FAST -3, BARS -3, FLASH_SQUID -5, BENT_BAIT -4, DEAD_SLOW 3, FLASH_FLY 3, SPOONS -3"));
+                        "LADDER -4, MIXED -4, SMALL_FAST -3, BARS -3, FLASH_SQUID -1, BENT_BAIT -6, DEAD_SLOW 3, FLASH_FLY 3, SPOONS -3"));
         rules.add(Rule.of(
                 "MOON_MIDDAY",
                 Topic.MOON,

@@ -53,6 +53,10 @@ final class Findings {
         dragHolds();
         found.addAll(DeepFindings.of(spread, lines, solver));
         found.addAll(SpeedFindings.of(spread, lines));
+        // In its window or not, a lure out of the water does not work.
+        if (found.stream().anyMatch(finding -> finding.kind() == Kind.SKIPS || finding.kind() == Kind.AIRBORNE)) {
+            found.removeIf(finding -> finding.kind() == Kind.SPEED_WINDOW);
+        }
         found.sort(Comparator.comparing(Finding::kind));
         return List.copyOf(found);
     }

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.ToDoubleFunction;
+import org.mosswake.core.tow.Downrigger;
 import org.mosswake.core.tow.TowAnswer;
 import org.mosswake.core.tow.TowLimits;
 import org.mosswake.core.tow.TowShape;
@@ -61,11 +62,12 @@ public final class SpreadSolver {
         if (line.deep().isPresent()) {
             double out = line.deep().get().cableOutM();
             double less = Math.max(out - LET_OUT_STEP_M, line.deep().get().clipAboveM() + 1.5);
+            double more = Math.min(out + LET_OUT_STEP_M, Downrigger.CABLE_OUT_M.most());
             return slope(
                     solver.settle(line.withCableOut(less), speed),
-                    solver.settle(line.withCableOut(out + LET_OUT_STEP_M), speed),
+                    solver.settle(line.withCableOut(more), speed),
                     TowShape::depthM,
-                    10 / (out + LET_OUT_STEP_M - less));
+                    10 / (more - less));
         }
         double main = line.lengthM(line.tackle().size() - 1);
         double shorter = Math.max(TowLimits.LENGTH_M.least(), main - LET_OUT_STEP_M);

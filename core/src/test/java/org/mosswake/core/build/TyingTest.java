@@ -2,6 +2,7 @@ package org.mosswake.core.build;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import org.mosswake.core.call.School;
 import org.mosswake.core.call.Schools;
 import org.mosswake.core.call.Slot.Tied;
 import org.mosswake.core.gear.LineKind;
+import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.rig.AttractorLeader;
 
@@ -110,14 +112,34 @@ class TyingTest {
         assertThat(lacks).containsExactly("rotating blade");
     }
 
+    /** In tandem: one lure behind the lead under the swivel, the other on a leader of its own. */
     @Test
-    void aThreeWayHasTheLeadInLineAndTheLureOnItsOwnLeader() {
+    void aThreeWayFishesTwoLures() {
         Box box = Days.coldBox();
         var chain = tying(box)
                 .tie(Tied.THREE_WAY, lure(LureKind.HAIR_JIG), lead(box, 0.8), false)
                 .orElseThrow();
-        assertThat(chain.pieces().get(0).item().orElseThrow().kind()).isEqualTo("TORPEDO_LEAD");
-        assertThat(chain.pieces().get(1).branch().orElseThrow().lengthM()).isEqualTo(4.5);
+        assertThat(chain.pieces())
+                .extracting(piece -> piece.item().map(LureItem::kind).orElse(""))
+                .containsExactly("HAIR_JIG", "TORPEDO_LEAD", "");
+        assertThat(chain.pieces().get(2).branch().orElseThrow().lengthM()).isEqualTo(4.5);
+    }
+
+    @Test
+    void withOneLureLeftTheLeadHangsAlone() {
+        Box box = Days.coldBox();
+        Box.Lure only = box.lures().stream()
+                .filter(lure -> lure.item().isA(LureKind.HAIR_JIG))
+                .findFirst()
+                .orElseThrow();
+        var lures = new ArrayList<>(box.lures());
+        lures.removeIf(lure -> lure.item().isA(LureKind.HAIR_JIG));
+        lures.add(new Box.Lure(only.item(), only.lengthM(), only.role(), only.shade(), 1));
+        Box poor = new Box(lures, box.lines(), box.reels());
+        var chain =
+                tying(poor).tie(Tied.THREE_WAY, only, lead(poor, 0.8), false).orElseThrow();
+        assertThat(chain.pieces().get(0).item().orElseThrow().lead()).isTrue();
+        assertThat(chain.pieces()).hasSize(2);
     }
 
     @Test

@@ -59,6 +59,15 @@ public final class Days {
         return new Situation(JUNE, at(light), conditions, ledger(warmBox()), Schools.USUAL, List.of(), Numbers.USUAL);
     }
 
+    /** LARGE with the warm box, SMALL with the cold one, SKIFF: small with the warm one. */
+    static Situation of(String boat, Light light, Conditions conditions) {
+        return switch (boat) {
+            case "LARGE" -> large(light, conditions);
+            case "SKIFF" -> withBox(small(light, conditions), warmBox());
+            default -> small(light, conditions);
+        };
+    }
+
     public static Situation small(Light light, Conditions conditions) {
         return new Situation(JUNE, at(light), conditions, sprat(coldBox()), Schools.USUAL, List.of(), Numbers.USUAL);
     }

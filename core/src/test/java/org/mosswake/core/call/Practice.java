@@ -3,14 +3,16 @@ package org.mosswake.core.call;
 import java.io.BufferedReader;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.mosswake.core.call.Moment.Light;
 
 /** A situation of {@code call/situations.txt} and what a crew would do in it. */
-record Practice(String day, Situation s, List<PlaybookId> takes, List<PlaybookId> never, int most) {
-    static List<Practice> all() {
+public record Practice(
+        String day, Situation s, boolean staysIn, List<PlaybookId> takes, List<PlaybookId> never, int most) {
+    public static List<Practice> all() {
         var in = Practice.class.getResourceAsStream("/call/situations.txt");
         return new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))
                 .lines()
@@ -25,7 +27,8 @@ record Practice(String day, Situation s, List<PlaybookId> takes, List<PlaybookId
         Light light = Light.valueOf(cells[2]);
         return new Practice(
                 cells[0],
-                cells[1].equals("LARGE") ? Days.large(light, known) : Days.small(light, known),
+                Days.of(cells[1], light, known),
+                cells[4].equals("STAY_IN"),
                 ids(cells[4]),
                 ids(cells[5]),
                 Integer.parseInt(cells[6]));
@@ -33,7 +36,7 @@ record Practice(String day, Situation s, List<PlaybookId> takes, List<PlaybookId
 
     /** None for whatever comes first. */
     private static List<PlaybookId> ids(String cell) {
-        return cell.equals("*") || cell.equals("-")
+        return List.of("*", "-", "STAY_IN").contains(cell)
                 ? List.of()
                 : Arrays.stream(cell.split(" ")).map(PlaybookId::valueOf).toList();
     }
@@ -53,11 +56,34 @@ record Practice(String day, Situation s, List<PlaybookId> takes, List<PlaybookId
             return Answer.number(Double.parseDouble(values[0]));
         }
         Optional<Double> number = values.length > 1 ? Optional.of(Double.parseDouble(values[1])) : Optional.empty();
-        return new Answer(Optional.of(values[0]), Optional.empty(), number, Optional.empty());
+        Optional<Double> other = values.length > 2 ? Optional.of(Double.parseDouble(values[2])) : Optional.empty();
+        return new Answer(Optional.of(values[0]), Optional.empty(), number, other);
     }
 
     @Override
     public String toString() {
         return day;
+    }
+
+    /** What is not as a crew would have it; empty where all is. */
+    public List<String> disagreements() {
+        Score first = Ranking.of(s).first();
+        PlaybookId leads = first.playbook().id();
+        int lines = LineCount.of(s, first.playbook()).lines();
+        var wrong = new ArrayList<String>();
+        if (!takes.isEmpty() && !takes.contains(leads)) {
+            wrong.add(leads + " leads instead of " + takes + ": " + first.reasons());
+        }
+        if (never.contains(leads)) {
+            wrong.add(leads + " must not lead");
+        }
+        if (lines < 1 || lines > most) {
+            wrong.add(lines + " lines, at most " + most);
+        }
+        boolean stays = Call.verdict(s).stream().anyMatch(said -> said.text().startsWith("Stay in"));
+        if (stays != staysIn) {
+            wrong.add(stays ? "stays in" : "does not stay in");
+        }
+        return wrong;
     }
 }

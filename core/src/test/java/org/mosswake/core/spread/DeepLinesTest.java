@@ -11,6 +11,7 @@ import org.mosswake.core.bench.DepthWays;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.spread.Finding.Kind;
+import org.mosswake.core.tow.Downrigger;
 import org.mosswake.core.units.SpeedThroughWater;
 import org.mosswake.core.units.SpeedUnit;
 
@@ -167,6 +168,15 @@ class DeepLinesTest {
 
     private static double ball(Spread spread) {
         return solved(spread).lines().get(0).deep().orElseThrow().ballDepthM();
+    }
+
+    /** The last metre of cable is as good as any. */
+    @Test
+    void allTheCableThereIsHasAnAnswer() {
+        double most = Downrigger.CABLE_OUT_M.most();
+        var line = DemoSpread.deep("deep", most, 8, LureKind.SQUID, ClipSeat.FULL);
+        assertThat(solved(over(1.5, 300, line)).lines().get(0).depthPerTenM())
+                .hasValueSatisfying(per -> assertThat(per).isBetween(2.0, 10.0));
     }
 
     /** A depth that is a range touches, or not, with odds. */
