@@ -17,6 +17,7 @@ export function Tonight({
   onTick(task: string, done: boolean): void
   onCalendar(): void
 }) {
+  const units = useUnits()
   const { tasks } = rig.tonight
   if (tasks.length === 0) return <p className="text-slate">No lines out, nothing to tie.</p>
   const done = tasks.filter((task) => ticked.has(task.key)).length
@@ -30,6 +31,11 @@ export function Tonight({
           Calendar file
         </Button>
       </p>
+      {rig.tonight.tooLong && (
+        <p role="note" className="border-l-4 border-rust bg-shade px-3 py-1.5" data-testid="too-long">
+          {saySentence(rig.tonight.tooLong, units, timeZone)}
+        </p>
+      )}
       <EveningLine {...{ tasks, ticked, timeZone }} />
       <ul className="grid gap-x-8 md:grid-cols-2">
         {tasks.map((task) => (

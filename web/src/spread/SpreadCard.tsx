@@ -13,15 +13,19 @@ export function SpreadCard({
   draft,
   solved,
   head,
+  setting,
 }: {
   boat: Boat
   gear: Gear
   draft: Draft
   solved: Solved
   head: Head
+  /** The lines as they are set, the first first; the farthest first until that is known. */
+  setting?: readonly string[] | undefined
 }) {
   const units = useUnits()
-  const order = [...solved.lines].sort((a, b) => (b.tow.asternM ?? 0) - (a.tow.asternM ?? 0))
+  const at = (line: SolvedLine) => setting?.indexOf(line.lineId) ?? 0
+  const order = [...solved.lines].sort((a, b) => at(a) - at(b) || (b.tow.asternM ?? 0) - (a.tow.asternM ?? 0))
   return (
     <Paper wide head={head} what={`Spread at ${units.say('speed', draft.speedThroughWaterMps)}`}>
       <Above {...{ boat, draft, solved }} />
@@ -36,13 +40,13 @@ export function SpreadCard({
           </tr>
         </thead>
         <tbody>
-          {order.map((line, at) => {
+          {order.map((line, place) => {
             const drafted = draft.lines.find((one) => one.lineId === line.lineId)
             const lure = gear.lures.find((one) => one.gearId === drafted?.tackle[0]?.lureGearId)
             const holder = boat.holders.find((one) => one.holderId === drafted?.holderId)
             return (
               <tr key={line.lineId} className="border-b border-black/20">
-                <td className="font-mono">{at + 1}</td>
+                <td className="font-mono">{place + 1}</td>
                 <td className="font-bold">{line.label}</td>
                 <td>{holder?.name}</td>
                 <td>{lure?.name}</td>
@@ -57,7 +61,7 @@ export function SpreadCard({
           })}
         </tbody>
       </table>
-      <p className="mt-2">Set the farthest first. Trolling gives no right of way: keep a lookout.</p>
+      <p className="mt-2">Set in this order. Trolling gives no right of way: keep a lookout.</p>
     </Paper>
   )
 }

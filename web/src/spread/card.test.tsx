@@ -20,6 +20,15 @@ describe('the spread on paper', () => {
     expect(screen.getByText(/no right of way/)).toBeTruthy()
   })
 
+  it('numbers them as they are set, once that is known', () => {
+    const setting = solved.lines.map((line) => line.lineId)
+    render(<SpreadCard {...{ boat, gear, draft, solved, head, setting }} />)
+    const labels = screen.getAllByRole('row').slice(1)
+    expect(labels.map((row) => within(row).getAllByRole('cell')[1]!.textContent)).toEqual(
+      solved.lines.map((line) => line.label),
+    )
+  })
+
   it('is drawn from above with the bow to the left', () => {
     render(<SpreadCard {...{ boat, gear, draft, solved, head }} />)
     const drawing = screen.getByRole('img', { name: /bow to the left/ })

@@ -7,7 +7,7 @@ import { rigOf } from '../../rig/queries'
 import { Button } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Select'
 import { useAddress } from '../../shared/useAddress'
-import { gearOf, solve, spreadOf, type Boat, type Kept } from '../../draft/queries'
+import { gearOf, solve, spreadOf, turnsOf, type Boat, type Kept } from '../../draft/queries'
 import { SpreadCard } from '../../spread/SpreadCard'
 import { useTrip } from '../useTrip'
 import { useBoat } from '../useBoat'
@@ -53,6 +53,12 @@ function Cards({ boat, kept }: { boat: Boat; kept: Kept }) {
     queryFn: () => solve(boat.boatId, kept.draft),
     enabled: card === 'spread',
   })
+  const setting = useQuery({
+    queryKey: ['print-setting', boat.boatId, kept.spreadId, kept.version],
+    queryFn: () => turnsOf(boat.boatId, { draft: kept.draft }),
+    enabled: card === 'spread' && kept.draft.lines.length > 0,
+    select: (turns) => turns.setting.map((step) => step.lineId),
+  })
   const head = { title: kept.name, boat: boat.name, day: dayInWords(trip.date), place: trip.place.name }
   return (
     <div className={`paper-${paper} min-h-full bg-shade print:bg-white`}>
@@ -89,7 +95,12 @@ function Cards({ boat, kept }: { boat: Boat; kept: Kept }) {
           <TaskCard rig={rig.data} timeZone={trip.place.timeZone} head={head} />
         )}
         {card === 'spread' && solved.data && gear && (
-          <SpreadCard {...{ boat, gear, head }} draft={kept.draft} solved={solved.data} />
+          <SpreadCard
+            {...{ boat, gear, head }}
+            draft={kept.draft}
+            solved={solved.data}
+            setting={setting.data}
+          />
         )}
       </main>
     </div>

@@ -2674,6 +2674,7 @@ export interface components {
             /** Format: double */
             minutes: number;
             tasks: components["schemas"]["TaskReply"][];
+            tooLong?: components["schemas"]["SentenceReply"];
         };
         TopicReply: {
             choices: string[];

@@ -44,7 +44,7 @@ record Reckoning(
     /** One engine where she idles faster than the lures are fished. */
     private static int engines(Situation s, double mps) {
         int all = s.outfit().boat().engines();
-        boolean slow = s.outfit().idle().filter(idle -> idle.idleMps() > mps).isPresent();
+        boolean slow = s.outfit().idle().filter(idle -> idle.tooFastFor(mps)).isPresent();
         return slow ? Math.min(1, all) : all;
     }
 

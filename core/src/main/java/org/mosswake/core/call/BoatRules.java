@@ -186,7 +186,7 @@ final class BoatRules {
     private static Optional<Sentence> idlesFast(Situation s, Playbook p) {
         return s.outfit()
                 .idle()
-                .filter(idle -> idle.idleMps() > p.mostMps() + 0.01)
+                .filter(idle -> idle.tooFastFor(p.mostMps()))
                 .map(idle -> Sentence.of(
                         "she idles at {0}, it is fished at {1} at most",
                         Figure.speed(idle.idleMps()), Figure.speed(p.mostMps())));

@@ -167,7 +167,7 @@ public record Call(
         if (p.is(Playbook.Trait.DEAD_BAIT)) {
             all.add(Caution.WET_ICE);
         }
-        if (s.outfit().idle().filter(idle -> idle.idleMps() > p.mostMps()).isPresent()) {
+        if (s.outfit().idle().filter(idle -> idle.tooFastFor(p.mostMps())).isPresent()) {
             all.add(Caution.DROGUE);
         }
         if (p.targets().stream().anyMatch(Species::spoilsToPoison)) {

@@ -41,6 +41,11 @@ public record Idle(double idleMps, double resistanceKgPerM, int engines) {
         return new Idle(idleMps, k, engines);
     }
 
+    /** Faster than lures are fished at most (m/s), by more than a rounding. */
+    public boolean tooFastFor(double mostMps) {
+        return idleMps > mostMps + 0.01;
+    }
+
     /** With a drogue of this drag area streamed (m/s). */
     public double withDrogue(double areaM2) {
         return idleMps / Math.sqrt(1 + Physics.SEA_WATER_DENSITY / 2 * areaM2 / resistanceKgPerM);

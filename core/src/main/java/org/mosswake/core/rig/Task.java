@@ -14,14 +14,24 @@ import org.mosswake.core.units.Sentence;
  */
 public record Task(Sort sort, String key, Sentence title, Sentence detail, double minutes, List<String> lines) {
     public enum Sort {
-        BRINE,
-        LEADERS,
-        SPOOLS,
-        MARKS,
-        HOOKS,
-        TEST,
-        WEIGHTS,
-        TETHERS
+        BRINE("brine"),
+        LEADERS("leaders"),
+        SPOOLS("spools"),
+        MARKS("marks on the line"),
+        HOOKS("hooks to sharpen"),
+        TEST("pull tests"),
+        WEIGHTS("weights"),
+        TETHERS("tethers");
+
+        private final String words;
+
+        Sort(String words) {
+            this.words = words;
+        }
+
+        String words() {
+            return words;
+        }
     }
 
     public Task {

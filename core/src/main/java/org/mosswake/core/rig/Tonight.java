@@ -47,6 +47,41 @@ public record Tonight(List<Task> tasks, List<Goods> goods, Optional<Brine> brine
         return tasks.stream().mapToDouble(Task::minutes).sum();
     }
 
+    /** From seven to eleven: what an evening holds for one pair of hands (minutes, ESTIMATE). */
+    private static final double EVENING_MIN = 240;
+    /** What is left out first where hands are short: lines fish without it, though not as surely. */
+    private static final List<Task.Sort> LEAST_MISSED = List.of(Task.Sort.TEST, Task.Sort.HOOKS, Task.Sort.MARKS);
+
+    /** Where the work is longer than an evening: who could help, and what is missed least. */
+    public Optional<Sentence> tooLong() {
+        if (minutes() <= EVENING_MIN) {
+            return Optional.empty();
+        }
+        double over = minutes() - EVENING_MIN;
+        double spared = 0;
+        var left = new ArrayList<String>();
+        for (Task.Sort sort : LEAST_MISSED) {
+            double of = tasks.stream()
+                    .filter(task -> task.sort() == sort)
+                    .mapToDouble(Task::minutes)
+                    .sum();
+            if (of > 0 && spared < over) {
+                spared += of;
+                left.add(sort.words());
+            }
+        }
+        var hands = Sentence.of(
+                "{0} of work, and an evening holds {1} for one pair of hands: {2} pairs do it.",
+                Figure.duration(60 * minutes()),
+                Figure.duration(60 * EVENING_MIN),
+                Figure.count(Math.ceil(minutes() / EVENING_MIN)));
+        return Optional.of(
+                left.isEmpty()
+                        ? hands
+                        : hands.and(
+                                " Least missed: " + String.join(", ", left) + ", {0}.", Figure.duration(60 * spared)));
+    }
+
     private static final class Lists {
         private final List<LineTied> lines;
         private final Wants wants;

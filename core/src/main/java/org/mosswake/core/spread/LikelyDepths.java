@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.mosswake.core.sure.Likely;
 import org.mosswake.core.sure.LikelySearch;
+import org.mosswake.core.tow.Belly;
 import org.mosswake.core.tow.TowSolver;
 import org.mosswake.core.units.SpeedThroughWater;
 
@@ -18,8 +19,9 @@ public record LikelyDepths(Optional<Likely> lure, Optional<Likely> other) {
 
     public static LikelyDepths of(SpreadLine line, SpeedThroughWater speed, TowSolver tows) {
         var doubts = new LineDoubts(line);
+        Belly.Pull held = new LineSolver(tows).held(line, speed);
         List<Optional<Likely>> found =
-                new LikelySearch(doubts.all(), by -> computed(doubts.moved(speed, by), tows)).all();
+                new LikelySearch(doubts.all(), by -> computed(doubts.moved(speed, by), held, tows)).all();
         return new LikelyDepths(found.get(0), found.get(1));
     }
 
@@ -34,11 +36,15 @@ public record LikelyDepths(Optional<Likely> lure, Optional<Likely> other) {
         return deepest().map(likely -> likely.withOdds(odds));
     }
 
-    /** Of the lure and of the other thing that hangs from the line. */
-    public static LikelySearch.Outcome computed(LineDoubts.Moved moved, TowSolver tows) {
+    /**
+     * Of the lure and of the other thing that hangs from the line.
+     *
+     * @param held of a downrigger's clip by the line up to the rod, as without any error: its own is a small one
+     */
+    public static LikelySearch.Outcome computed(LineDoubts.Moved moved, Belly.Pull held, TowSolver tows) {
         SpreadLine line = moved.line();
         var branched = line.downrigger(moved.speed())
-                .map(rig -> rig.depths(tows).map(d -> new double[] {d.branchM(), d.mainM()}))
+                .map(rig -> rig.held(held).depths(tows).map(d -> new double[] {d.branchM(), d.mainM()}))
                 .or(() -> line.branched(moved.speed())
                         .map(tow -> tow.depths(tows).map(d -> new double[] {d.mainM(), d.branchM()})));
         if (branched.isPresent()) {

@@ -14,12 +14,26 @@ import org.mosswake.core.units.SpeedThroughWater;
 
 /** Solves a line of whatever build: plain, three-way, or down a cable. Places are from the holder's tip. */
 public final class LineSolver {
-    /** The crew takes up until the rod bends: about a kilogram and a half (N, ESTIMATE). */
-    private static final double FIRM_N = 15;
+    /**
+     * The crew takes up until a soft rod bends: seven tenths of a kilogram (N, ESTIMATE). Twice as much would lift a ball of
+     * 4.5 kg higher than crews find it.
+     */
+    private static final double FIRM_N = 7;
+    /** Rounds of clip and belly: the second moves the ball by centimetres. */
+    private static final int HELD_ROUNDS = 2;
+
     /** Rods for deep lines stand beside the arm, their tips this much above its pulley (m, ESTIMATE). */
     private static final double ROD_OVER_PULLEY_M = 1.2;
 
-    final TowSolver tows = new TowSolver();
+    final TowSolver tows;
+
+    public LineSolver() {
+        this(new TowSolver());
+    }
+
+    LineSolver(TowSolver tows) {
+        this.tows = tows;
+    }
 
     /**
      * @param answer of the line's own lure
@@ -31,7 +45,7 @@ public final class LineSolver {
     Solved solve(SpreadLine line, SpeedThroughWater speed) {
         if (line.deep().isPresent()) {
             return line.downrigger(speed)
-                    .flatMap(rig -> rig.solve(tows))
+                    .flatMap(rig -> rig.held(held(line, rig)).solve(tows))
                     .map(answer -> new Solved(
                             new TowAnswer.Shaped(shifted(answer.line(), answer.clip())),
                             Optional.of(deepPlace(line, answer, speed)),
@@ -59,7 +73,7 @@ public final class LineSolver {
 
     /** Of ball and lure on a cable; empty for any other line, or one without a shape. */
     Optional<BranchedTow.Depths> depths(SpreadLine line, SpeedThroughWater speed) {
-        return line.downrigger(speed).flatMap(rig -> rig.depths(tows));
+        return line.downrigger(speed).flatMap(rig -> rig.held(held(line, rig)).depths(tows));
     }
 
     static double bellyM(Optional<DeepPlace> deep) {
@@ -77,14 +91,34 @@ public final class LineSolver {
         return new Solved(new TowAnswer.NotConverged(reason, 0), Optional.empty(), Optional.empty());
     }
 
-    private static DeepPlace deepPlace(SpreadLine line, Downrigger.Answer answer, SpeedThroughWater speed) {
-        double pulley = line.holder().tip().heightM();
-        var belly = new Belly(
+    /** What the line from clip to rod, taken up firm, pulls on the clip with; nothing where it cannot be firm. */
+    Belly.Pull held(SpreadLine line, SpeedThroughWater speed) {
+        return line.downrigger(speed).map(rig -> held(line, rig)).orElse(Belly.Pull.NONE);
+    }
+
+    private Belly.Pull held(SpreadLine line, Downrigger rig) {
+        Belly.Pull pull = Belly.Pull.NONE;
+        for (int round = 0; round < HELD_ROUNDS; round++) {
+            pull = rig.held(pull)
+                    .clip(tows)
+                    .flatMap(clip -> belly(line, clip, rig.speed()).at(FIRM_N))
+                    .map(Belly.Shape::onClip)
+                    .orElse(Belly.Pull.NONE);
+        }
+        return pull;
+    }
+
+    private static Belly belly(SpreadLine line, Point clip, SpeedThroughWater speed) {
+        return new Belly(
                 speed.mps(),
-                Math.max(0.1, -answer.clip().heightM()),
-                answer.clip().asternM(),
-                pulley + ROD_OVER_PULLEY_M,
+                Math.max(0.1, -clip.heightM()),
+                clip.asternM(),
+                line.holder().tip().heightM() + ROD_OVER_PULLEY_M,
                 line.tackle().get(line.tackle().size() - 1).line().metre());
+    }
+
+    private static DeepPlace deepPlace(SpreadLine line, Downrigger.Answer answer, SpeedThroughWater speed) {
+        Belly belly = belly(line, answer.clip(), speed);
         return new DeepPlace(
                 answer.cable().depthM(),
                 answer.cable().asternM(),

@@ -51,7 +51,7 @@ final class SpeedFindings {
         Lines outside = whose(works -> !works.holds(spread.speed()));
         found.add(outside.ids().isEmpty() ? works(shared, narrowing) : worksNot(shared, outside));
         spread.idle()
-                .filter(idle -> !shared.isEmpty() && idle.idleMps() > shared.mostMps())
+                .filter(idle -> !shared.isEmpty() && idle.tooFastFor(shared.mostMps()))
                 .ifPresent(idle -> found.add(idles(idle, shared, narrowing)));
     }
 

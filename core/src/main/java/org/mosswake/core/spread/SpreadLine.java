@@ -21,6 +21,7 @@ import org.mosswake.core.rig.Rigging;
 import org.mosswake.core.rig.Seam;
 import org.mosswake.core.rig.Take;
 import org.mosswake.core.sure.Likely;
+import org.mosswake.core.tow.Belly;
 import org.mosswake.core.tow.BranchedTow;
 import org.mosswake.core.tow.Downrigger;
 import org.mosswake.core.tow.Link;
@@ -231,17 +232,18 @@ public record SpreadLine(
         Tow whole = branched(speed)
                 .flatMap(b -> b.solve(tows))
                 .map(BranchedTow.Answer::pulled)
-                .or(() -> deep.map(rig -> cabled(rig, speed)))
+                .or(() -> deep.map(rig -> cabled(rig, speed, new LineSolver(tows).held(this, speed))))
                 .orElseGet(() -> tow(speed));
         var slopes =
                 LikelyDepths.of(this, speed, tows).lure().map(Likely::slopesM).orElse(Map.of());
         return new TurnLine(whole, holder.tip().asternM(), holder.tip().starboardM(), slopes);
     }
 
-    private Tow cabled(DeepRig rig, SpeedThroughWater speed) {
+    private Tow cabled(DeepRig rig, SpeedThroughWater speed, Belly.Pull held) {
         var chain = new ArrayList<>(links());
         double cable = rig.cableOutM() + holder.tip().heightM() - rig.clipAboveM();
-        chain.add(Link.of(rig.ball().body(), rig.cable().metre().withLength(cable)));
+        chain.add(Link.of(
+                rig.ball().body().pulled(held, speed), rig.cable().metre().withLength(cable)));
         return new Tow(speed, holder.tip().heightM(), chain);
     }
 

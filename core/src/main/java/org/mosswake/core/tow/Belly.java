@@ -28,9 +28,15 @@ public record Belly(double speedMps, double clipDepthM, double clipBehindM, doub
     /**
      * @param lengthM   of line from clip to tip
      * @param pullAtTipN bends the rod (N)
+     * @param onClip    what it pulls on the clip with
      * @param path      from the clip to the tip, from the tip (m)
      */
-    public record Shape(double lengthM, double pullAtTipN, List<Point> path) {}
+    public record Shape(double lengthM, double pullAtTipN, Pull onClip, List<Point> path) {}
+
+    /** A pull on the clip (N). */
+    public record Pull(double aheadN, double upN) {
+        public static final Pull NONE = new Pull(0, 0);
+    }
 
     /** Empty when no direction at the clip takes the line to the tip with this pull (N). */
     public Optional<Shape> at(double pullAtClipN) {
@@ -81,7 +87,8 @@ public record Belly(double speedMps, double clipDepthM, double clipBehindM, doub
     private Shape shape(double pull, double angle) {
         var path = new ArrayList<Point>();
         double[] end = march(pull, angle, path);
-        return new Shape(end[2], end[3], List.copyOf(path));
+        var onClip = new Pull(pull * Math.sin(angle), pull * Math.cos(angle));
+        return new Shape(end[2], end[3], onClip, List.copyOf(path));
     }
 
     /**

@@ -1,6 +1,7 @@
 package org.mosswake.core.tow;
 
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.units.SpeedThroughWater;
 
 /**
  * A lure, weight or bait as the water feels it. Areas are drag coefficient times area; force = area · ½ρV².
@@ -43,6 +44,13 @@ public record Body(double massKg, double volumeM3, double dragAreaM2, double div
 
     public Body withMass(double kilograms) {
         return new Body(kilograms, volumeM3, dragAreaM2, diveAreaM2, sideAreaM2);
+    }
+
+    /** The same body with a line's pull on it, at this speed: as areas, so that it is towed as one. */
+    public Body pulled(Belly.Pull pull, SpeedThroughWater speed) {
+        double q = Physics.SEA_WATER_DENSITY * speed.mps() * speed.mps() / 2;
+        double drag = Math.max(0, dragAreaM2 - pull.aheadN() / q);
+        return new Body(massKg, volumeM3, drag, diveAreaM2 - pull.upN() / q, sideAreaM2);
     }
 
     /** The same body steering the other way. */

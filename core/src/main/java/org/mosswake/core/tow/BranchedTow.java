@@ -10,8 +10,9 @@ import java.util.Optional;
  * @param main     from its own lower end (lead or ball) up to the tip
  * @param junction link of {@code main} at whose foot the branch is tied; at least 1
  * @param branch   from the lure up to the junction
+ * @param held     what else pulls at the junction: the line from a clip up to the rod
  */
-public record BranchedTow(Tow main, int junction, List<Link> branch) {
+public record BranchedTow(Tow main, int junction, List<Link> branch, Belly.Pull held) {
     /** Rounds of solving one with the other's answer; each brings the junction about ten times nearer. */
     private static final int MOST_ROUNDS = 8;
 
@@ -19,6 +20,10 @@ public record BranchedTow(Tow main, int junction, List<Link> branch) {
 
     public BranchedTow {
         branch = List.copyOf(branch);
+    }
+
+    public BranchedTow(Tow main, int junction, List<Link> branch) {
+        this(main, junction, branch, Belly.Pull.NONE);
     }
 
     /**
@@ -34,6 +39,14 @@ public record BranchedTow(Tow main, int junction, List<Link> branch) {
         return settle(tows)
                 .map(settled -> new Depths(
                         -settled.trunk().at(0).heightM(), -settled.twig().at(0).heightM()));
+    }
+
+    /** Where the branch is tied in, from the tip; empty as {@link #solve}. */
+    public Optional<Point> junction(TowSolver tows) {
+        return settle(tows).map(settled -> {
+            var at = settled.trunk().at(below());
+            return new Point(at.asternM(), at.starboardM(), at.heightM());
+        });
     }
 
     public record Depths(double mainM, double branchM) {}
@@ -78,7 +91,8 @@ public record BranchedTow(Tow main, int junction, List<Link> branch) {
     /** The main line with the branch's pull as a body at the junction: what holds the branch is what it pulls with. */
     private Tow withPull(TowProfile.At end) {
         double q = Physics.SEA_WATER_DENSITY * main.speed().mps() * main.speed().mps() / 2;
-        var pull = new Body(0, 0, Math.max(0, -end.pullAsternN() / q), end.pullUpN() / q, -end.pullStarboardN() / q);
+        double astern = Math.max(0, -end.pullAsternN() - held.aheadN());
+        var pull = new Body(0, 0, astern / q, (end.pullUpN() - held.upN()) / q, -end.pullStarboardN() / q);
         var links = new ArrayList<>(main.chainFromLure());
         links.set(junction, new Link(Optional.of(pull), links.get(junction).line()));
         return new Tow(main.speed(), main.tipHeightM(), links);

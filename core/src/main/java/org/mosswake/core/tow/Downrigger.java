@@ -15,6 +15,7 @@ import org.mosswake.core.units.SpeedThroughWater;
  * @param clipAboveM    of the ball, along the cable (m)
  * @param cable         one metre of it
  * @param fishing       from the lure up to the clip
+ * @param held          what the line from the clip up to the rod pulls with
  */
 public record Downrigger(
         SpeedThroughWater speed,
@@ -23,7 +24,8 @@ public record Downrigger(
         double clipAboveM,
         Body ball,
         LinePiece cable,
-        List<Link> fishing) {
+        List<Link> fishing,
+        Belly.Pull held) {
     public static final Accepted CABLE_OUT_M = new Accepted(2, 180, "m");
     public static final Accepted CLIP_ABOVE_M = new Accepted(0.5, 60, "m");
     /** Least cable between clip and pulley (m). */
@@ -41,12 +43,29 @@ public record Downrigger(
         faults.throwIfAny();
     }
 
+    /** With nothing pulling at the clip but the fishing line. */
+    public Downrigger(
+            SpeedThroughWater speed,
+            double pulleyHeightM,
+            double cableOutM,
+            double clipAboveM,
+            Body ball,
+            LinePiece cable,
+            List<Link> fishing) {
+        this(speed, pulleyHeightM, cableOutM, clipAboveM, ball, cable, fishing, Belly.Pull.NONE);
+    }
+
+    public Downrigger held(Belly.Pull pull) {
+        return new Downrigger(speed, pulleyHeightM, cableOutM, clipAboveM, ball, cable, fishing, pull);
+    }
+
     public Downrigger withCableOut(double metres) {
-        return new Downrigger(speed, pulleyHeightM, metres, clipAboveM, ball, cable, fishing);
+        return new Downrigger(speed, pulleyHeightM, metres, clipAboveM, ball, cable, fishing, held);
     }
 
     public Downrigger withSpeed(double mps) {
-        return new Downrigger(new SpeedThroughWater(mps), pulleyHeightM, cableOutM, clipAboveM, ball, cable, fishing);
+        return new Downrigger(
+                new SpeedThroughWater(mps), pulleyHeightM, cableOutM, clipAboveM, ball, cable, fishing, held);
     }
 
     /** Empty when the line or the cable has no shape. */
@@ -59,13 +78,18 @@ public record Downrigger(
         return branched().depths(tows);
     }
 
+    /** Where the clip hangs, from the pulley; empty as {@link #solve}. */
+    public Optional<Point> clip(TowSolver tows) {
+        return branched().junction(tows);
+    }
+
     private BranchedTow branched() {
         double above = cableOutM + pulleyHeightM - clipAboveM;
         var main = new Tow(
                 speed,
                 pulleyHeightM,
                 List.of(Link.of(ball, cable.withLength(clipAboveM)), Link.bare(cable.withLength(above))));
-        return new BranchedTow(main, 1, fishing);
+        return new BranchedTow(main, 1, fishing, held);
     }
 
     private Answer answer(BranchedTow.Answer solved) {

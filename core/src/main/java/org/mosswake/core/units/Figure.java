@@ -72,6 +72,10 @@ public record Figure(Kind kind, double si) {
         return new Figure(Kind.COUNT, number);
     }
 
+    public static Figure duration(double seconds) {
+        return new Figure(Kind.DURATION, seconds);
+    }
+
     public static Figure share(double share) {
         return new Figure(Kind.SHARE, share);
     }

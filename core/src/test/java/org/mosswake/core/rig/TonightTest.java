@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.mosswake.core.rig.Benches.piece;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.mosswake.core.rig.Piece.Hung;
 import org.mosswake.core.rig.Rigging.Bait;
 import org.mosswake.core.units.Figure;
+import org.mosswake.core.units.Sentence;
 
 class TonightTest {
     private static final Tonight.Wants NONE = new Tonight.Wants(0, Optional.empty(), false, RigNumbers.USUAL);
@@ -48,6 +50,20 @@ class TonightTest {
                 .filter(item -> item.words().contains(words))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    @Test
+    void anEveningThatIsTooLongSaysWhoCouldHelpAndWhatIsMissedLeast() {
+        assertThat(of(ladders(), 0, Map.of()).tooLong()).isEmpty();
+        var many = new ArrayList<LineTied>();
+        for (int i = 0; i < 12; i++) {
+            many.addAll(ladders());
+        }
+        Tonight tonight = Tonight.of(many, new Tonight.Wants(0, Optional.of(60.0), false, RigNumbers.USUAL), Map.of());
+        Sentence said = tonight.tooLong().orElseThrow();
+        assertThat(said.figures().get(0).si()).isEqualTo(60 * tonight.minutes());
+        assertThat(said.figures().get(2).si()).isEqualTo(Math.ceil(tonight.minutes() / 240));
+        assertThat(said.text()).contains("pairs do it").contains("Least missed: pull tests");
     }
 
     @Test

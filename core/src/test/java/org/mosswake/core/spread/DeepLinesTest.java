@@ -11,7 +11,12 @@ import org.mosswake.core.bench.DepthWays;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.spread.Finding.Kind;
+import org.mosswake.core.tow.Belly;
 import org.mosswake.core.tow.Downrigger;
+import org.mosswake.core.tow.TowSolver;
+import org.mosswake.core.turn.Side;
+import org.mosswake.core.turn.TurnFrame;
+import org.mosswake.core.turn.TurnRules;
 import org.mosswake.core.units.SpeedThroughWater;
 import org.mosswake.core.units.SpeedUnit;
 
@@ -168,6 +173,33 @@ class DeepLinesTest {
 
     private static double ball(Spread spread) {
         return solved(spread).lines().get(0).deep().orElseThrow().ballDepthM();
+    }
+
+    /** The line from clip to rod lifts the ball: a balance of forces at the clip, reckoned apart from the solver. */
+    @Test
+    void theLineUpToTheRodLiftsTheBall() {
+        SpreadLine line = DemoSpread.deep("deep", 24, 8, LureKind.SQUID, ClipSeat.FULL);
+        var speed = SpeedThroughWater.of(2.6, SpeedUnit.KNOT);
+        double without = line.downrigger(speed)
+                .orElseThrow()
+                .solve(new TowSolver())
+                .orElseThrow()
+                .cable()
+                .depthM();
+        SolvedLine solved = new SpreadSolver()
+                .solve(new Spread(speed, 1, List.of(line)))
+                .lines()
+                .get(0);
+        double with = solved.deep().orElseThrow().ballDepthM();
+        assertThat(without - with).isBetween(0.3, 2.0);
+        Belly.Shape belly = solved.deep().orElseThrow().belly().orElseThrow();
+        assertThat(Math.hypot(belly.onClip().aheadN(), belly.onClip().upN())).isCloseTo(7, within(1e-6));
+        assertThat(solved.likely().other().orElseThrow().bestM()).isCloseTo(with, within(0.05));
+        TurnFrame start = new SpreadTurns(new TurnRules(speed.mps(), 40, -2, 1.5, 1), List.of())
+                .halfTurn(new Spread(speed, 1, List.of(line)), Side.PORT)
+                .get(0);
+        assertThat(start.lines().get(0).lureDepthM())
+                .isCloseTo(solved.shape().orElseThrow().depthM(), within(1.2));
     }
 
     /** The last metre of cable is as good as any. */

@@ -27,6 +27,7 @@ import org.mosswake.core.rig.Rigging;
 import org.mosswake.core.sure.Factor;
 import org.mosswake.core.sure.Likely;
 import org.mosswake.core.sure.Unknown;
+import org.mosswake.core.tow.Belly;
 import org.mosswake.core.tow.TowSolver;
 import org.mosswake.core.units.Force;
 import org.mosswake.core.units.ForceUnit;
@@ -130,6 +131,7 @@ class LikelyDepthsTest {
 
     private Drawn drawn(Towed towed, Likely likely, int draws, Random random) {
         var doubts = new LineDoubts(towed.line());
+        Belly.Pull held = new LineSolver().held(towed.line(), towed.speed());
         int inside = 0;
         int running = 0;
         for (int i = 0; i < draws; i++) {
@@ -138,7 +140,7 @@ class LikelyDepthsTest {
                 deviations[k] = random.nextGaussian();
             }
             double depth = LikelyDepths.computed(
-                            doubts.moved(towed.speed(), doubts.all().moved(deviations)), tows)
+                            doubts.moved(towed.speed(), doubts.all().moved(deviations)), held, tows)
                     .depthsM()[0];
             if (depth > 0) {
                 running++;
@@ -197,7 +199,7 @@ class LikelyDepthsTest {
         for (int k = 0; k < deviations.length; k++) {
             deviations[k] = drawn.computeIfAbsent(doubts.all().factor(k), factor -> random.nextGaussian());
         }
-        return LikelyDepths.computed(doubts.moved(speed, doubts.all().moved(deviations)), tows)
+        return LikelyDepths.computed(doubts.moved(speed, doubts.all().moved(deviations)), Belly.Pull.NONE, tows)
                 .depthsM()[0];
     }
 
@@ -282,7 +284,7 @@ class LikelyDepthsTest {
     /** 4.5 kg on 15 m of cable at 1.5 m/s: 12–14 m with plain gear. */
     @Test
     void aBallHangsWherePracticeSays() {
-        SpreadLine plain = DemoSpread.deep("plain", 15, 6, LureKind.CUT_BAIT, ClipSeat.FULL);
+        SpreadLine plain = DemoSpread.deep("plain", 15, 6, LureKind.SQUID, ClipSeat.FULL);
         var ball =
                 LikelyDepths.of(plain, new SpeedThroughWater(1.5), tows).other().orElseThrow();
         assertThat(ball.bestM()).isBetween(12.0, 14.0);

@@ -13,12 +13,17 @@ import org.mosswake.core.rig.Tonight;
 import org.mosswake.core.units.Figure;
 import org.mosswake.server.platform.wire.SentenceReply;
 
-/** What an evening holds: work on its clock, and what must be aboard. */
+/**
+ * What an evening holds: work on its clock, and what must be aboard.
+ *
+ * @param tooLong who could help and what is missed least, where the work is longer than an evening
+ */
 record TonightReply(
         List<TaskReply> tasks,
         List<GoodsReply> goods,
         @Nullable Brine brine,
-        double minutes) {
+        double minutes,
+        @Nullable SentenceReply tooLong) {
     /** @param from when it is best begun */
     record TaskReply(
             Task.Sort sort,
@@ -73,6 +78,7 @@ record TonightReply(
                         .map(goods -> GoodsReply.of(goods, stock.get(goods.key())))
                         .toList(),
                 tonight.brine().orElse(null),
-                tonight.minutes());
+                tonight.minutes(),
+                tonight.tooLong().map(SentenceReply::of).orElse(null));
     }
 }
