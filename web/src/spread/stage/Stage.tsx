@@ -42,11 +42,11 @@ export const Stage = memo(function Stage({
   const extent = useSteadyExtent(boat, solved, doc.draft.here, dragging)
   const scales = useMemo(() => scalesFor(boat, extent, width, height), [boat, extent, width, height])
   const lures = useMemo(() => new Map(gear.lures.map((lure) => [lure.gearId, lure])), [gear])
-  const swing = useMemo(() => {
-    if (!turns || turned === 0) return null
-    const bow = { x: scales.x(-boat.lengthM), y: scales.plan(0) }
-    return turnedScales(boat.lengthM, sideOf(turns, turned), turned, { width, height, bow })
-  }, [boat.lengthM, turns, turned, width, height, scales])
+  const swing = useMemo(
+    () =>
+      turns && turned !== 0 ? turnedScales(boat.lengthM, sideOf(turns, turned), turned, width, height) : null,
+    [boat.lengthM, turns, turned, width, height],
+  )
   const label = (lineId: string) => solved?.lines.find((line) => line.lineId === lineId)?.label ?? '…'
   const shared = { boat, doc, scales, solved, selected, handling, lures, order }
   return (

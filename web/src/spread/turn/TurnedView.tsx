@@ -13,7 +13,7 @@ import { foulingAt, momentAt, MOST_TURNED, reachOf, sideOf, type Turned } from '
 import { degrees, sideWord, stops } from './sentences'
 
 /** Room for the ring around the bow, and for what is written above. */
-const MARGIN = { left: 110, right: 120, top: 122, bottom: 68, held: 76 }
+const MARGIN = { left: 110, right: 120, top: 122, bottom: 68 }
 
 /** The whole stage as a plan while she turns: the simulated half turn, seen from the boat. */
 export function TurnedView({
@@ -153,64 +153,33 @@ export function TurnedCaption({
   )
 }
 
-/** Up to here one scale, with the bow where it was; beyond, that of the whole half turn. */
+/** Up to here one scale; beyond, that of the whole half turn: it holds still while the handle moves. */
 const NEAR_DEG = 75
 
-/** @param bow where it stands on the straight drawing (px): the boat must not jump from under the hand */
 export function turnedScales(
   lengthM: number,
   side: SideTurn,
   turned: Turned,
-  { width, height, bow }: { width: number; height: number; bow: { x: number; y: number } },
-): StageScales {
-  const near = Math.abs(turned) <= NEAR_DEG
-  const reach = reachOf(side, near ? NEAR_DEG : MOST_TURNED)
-  return near ? held(lengthM, reach, { width, height, bow }) : whole(lengthM, reach, width, height)
-}
-
-type Reach = ReturnType<typeof reachOf>
-
-function held(
-  lengthM: number,
-  reach: Reach,
-  { width, height, bow }: { width: number; height: number; bow: { x: number; y: number } },
-): StageScales {
-  const pxPerM = scaleWithin(
-    (width - MARGIN.right - bow.x) / (lengthM + reach.asternM),
-    (bow.y - MARGIN.held) / reach.starboardM,
-    (height - MARGIN.bottom - bow.y) / reach.portM,
-    bow.x / Math.max(1, reach.aheadM - lengthM),
-  )
-  return scalesAt(bow.x + lengthM * pxPerM, bow.y, pxPerM, width, height)
-}
-
-function whole(lengthM: number, reach: Reach, width: number, height: number): StageScales {
-  const ahead = Math.max(lengthM, reach.aheadM)
-  const pxPerM = scaleWithin(
-    (width - MARGIN.left - MARGIN.right) / (ahead + reach.asternM),
-    (height - MARGIN.top - MARGIN.bottom) / (reach.starboardM + reach.portM),
-  )
-  const spare = height - MARGIN.top - MARGIN.bottom - (reach.starboardM + reach.portM) * pxPerM
-  const originY = MARGIN.top + spare / 2 + reach.starboardM * pxPerM
-  return scalesAt(MARGIN.left + ahead * pxPerM, originY, pxPerM, width, height)
-}
-
-const scaleWithin = (...most: number[]) => Math.max(0.3, Math.min(...most, 16))
-
-const scalesAt = (
-  originX: number,
-  originY: number,
-  pxPerM: number,
   width: number,
   height: number,
-): StageScales => ({
-  x: scaleLinear([0, 100], [originX, originX + 100 * pxPerM]),
-  plan: scaleLinear([0, 1], [originY, originY - pxPerM]),
-  side: scaleLinear([0, 1], [0, 1]),
-  stretch: 1,
-  pxPerM,
-  planHeight: height,
-  sideTop: height,
-  sideHeight: 0,
-  width,
-})
+): StageScales {
+  const reach = reachOf(side, Math.abs(turned) <= NEAR_DEG ? NEAR_DEG : MOST_TURNED)
+  const ahead = Math.max(lengthM, reach.aheadM)
+  const along = (width - MARGIN.left - MARGIN.right) / (ahead + reach.asternM)
+  const across = (height - MARGIN.top - MARGIN.bottom) / (reach.starboardM + reach.portM)
+  const pxPerM = Math.max(0.3, Math.min(along, across, 16))
+  const originX = MARGIN.left + ahead * pxPerM
+  const spare = height - MARGIN.top - MARGIN.bottom - (reach.starboardM + reach.portM) * pxPerM
+  const originY = MARGIN.top + spare / 2 + reach.starboardM * pxPerM
+  return {
+    x: scaleLinear([0, 100], [originX, originX + 100 * pxPerM]),
+    plan: scaleLinear([0, 1], [originY, originY - pxPerM]),
+    side: scaleLinear([0, 1], [0, 1]),
+    stretch: 1,
+    pxPerM,
+    planHeight: height,
+    sideTop: height,
+    sideHeight: 0,
+    width,
+  }
+}
