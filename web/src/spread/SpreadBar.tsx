@@ -55,12 +55,12 @@ export function SpreadBar({
     return null
   }
   return (
-    <div className="flex shrink-0 flex-wrap items-center gap-1.5 border-b border-ink/20 px-4 py-1">
+    <div className="flex shrink-0 flex-wrap items-center gap-1 border-b border-ink/20 px-4 py-1">
       <TypedField
         label="Name of the spread"
         value={editor.doc.name}
         onCommit={rename}
-        size={22}
+        size={20}
         className="h-9 border-transparent font-sans text-base font-bold hover:border-ink/50"
       />
       <SpreadMenu

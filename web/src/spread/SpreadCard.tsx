@@ -1,4 +1,4 @@
-import { rangeWords } from './why/sentences'
+import { likelyRange } from './why/sentences'
 import { Paper, type Head } from '../shared/ui/Paper'
 import { useUnits, type Units } from '../units/UnitsContext'
 import type { Boat, Draft, Gear, Solved, SolvedLine } from '../draft/queries'
@@ -67,7 +67,7 @@ export function SpreadCard({
 }
 
 function likelyOf(line: SolvedLine, units: Units): string {
-  const range = rangeWords(line.likely, units)
+  const range = likelyRange(line.likely, units)
   return range && ` (${range})`
 }
 

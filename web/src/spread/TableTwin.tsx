@@ -12,7 +12,7 @@ import {
 } from '../draft/model'
 import type { Boat, Gear, Line, SolvedLine } from '../draft/queries'
 import type { Editor } from '../draft/useEditor'
-import { percent, rangeWords } from './why/sentences'
+import { percent, likelyRange } from './why/sentences'
 
 /** The drawing as a table, for those who cannot see it: the same figures, the same changes. */
 export function TableTwin({
@@ -87,7 +87,7 @@ function Row({
     editor.edit((doc) => setLetOut(doc, line.lineId, read))
     return null
   }
-  const range = rangeWords(answer?.likely, units)
+  const range = likelyRange(answer?.likely, units)
   return (
     <tr
       className={`border-b border-ink/20 ${selected ? 'bg-lichen/40' : ''}`}

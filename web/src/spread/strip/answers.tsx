@@ -5,7 +5,7 @@ import { DepthField } from '../depth/DepthField'
 import { setDrag, setSpeed } from '../../draft/model'
 import type { Ground, Line, SolvedLine } from '../../draft/queries'
 import type { Editing } from '../../draft/useEditor'
-import { likelyWords, percent, rangeWords, rideWords } from '../why/sentences'
+import { likelyWords, percent, likelyRange, rideWords } from '../why/sentences'
 import { Cell } from './Cell'
 import { signed } from './lengths'
 import { Stepper } from './Stepper'
@@ -31,7 +31,7 @@ export function RunsAt({
   const perKnot =
     answer?.depthPerKnotM === undefined ? undefined : (answer.depthPerKnotM * unit.factor * 3600) / 1852
   const sure = likelyWords(answer?.likely, units)
-  const secondRange = rangeWords(answer?.otherLikely, units)
+  const secondRange = likelyRange(answer?.otherLikely, units)
   const second =
     answer?.branch &&
     `second at ${units.say('distance', answer.branch.depthM)}${secondRange && `, likely ${secondRange}`}`

@@ -1,4 +1,4 @@
-import { rangeWords } from '../why/sentences'
+import { likelyRange } from '../why/sentences'
 import { useUnits, type Units } from '../../units/UnitsContext'
 import { leastLetOut, LONGEST_CABLE_M, LONGEST_LET_OUT_M, setDeep, setLetOut } from '../../draft/model'
 import type { Deep, Line, SolvedLine } from '../../draft/queries'
@@ -18,7 +18,7 @@ export function Cable({
   editor: Editing
 }) {
   const units = useUnits()
-  const ballRange = rangeWords(answer?.otherLikely, units)
+  const ballRange = likelyRange(answer?.otherLikely, units)
   return (
     <Cell title="Cable out">
       <Stepper

@@ -5,6 +5,8 @@ import { useState, type ReactNode } from 'react'
 import { docOf, setHolder, type Doc } from '../../draft/model'
 import type { Chain, Gear, SolvedLine } from '../../draft/queries'
 import { boat, gear, kept, solvedLine } from '../../draft/test/fixtures'
+import { defaultUnits } from '../../units/UnitsContext'
+import { likelyWords } from '../why/sentences'
 import { Strip } from './Strip'
 
 const chains: Chain[] = [
@@ -123,5 +125,21 @@ describe('the strip of any line', () => {
     expect(now.draft.lines[0]!.tackle[1]!.branch).toBeUndefined()
     fireEvent.click(screen.getByText('Tie a second lure here'))
     expect(now.draft.lines[0]!.tackle[1]!.branch).toMatchObject({ lengthM: 3 })
+  })
+})
+
+describe('how sure a depth is', () => {
+  const likely = { lowM: 12.54, highM: 17.8, atSurface: 0 }
+
+  it('is a range, and the chance that the lure comes up where that is worth a word', () => {
+    expect(likelyWords(likely, defaultUnits)).toBe('likely 12.5–17.8 m')
+    expect(likelyWords({ lowM: 0.26, highM: 1.5, atSurface: 0.12 }, defaultUnits)).toBe(
+      'likely 0.3–1.5 m; 12 % that it comes up',
+    )
+    expect(likelyWords({ lowM: 0.02, highM: 0.3, atSurface: 0.7 }, defaultUnits)).toBe(
+      '70 % that it comes up',
+    )
+    expect(likelyWords({ lowM: 1.01, highM: 1.02, atSurface: 0 }, defaultUnits)).toBe('')
+    expect(likelyWords(undefined, defaultUnits)).toBe('')
   })
 })

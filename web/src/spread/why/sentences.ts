@@ -12,16 +12,16 @@ export const percent = (share: number): string => `${Math.round(share * 100)} %`
 /** Less is not worth a word: one in twenty. */
 const WORTH_SAYING = 0.05
 
-/** `13–17 m`; empty where both ends print alike. */
-export function rangeWords(likely: Likely | undefined, units: Units): string {
-  if (!likely) return ''
+/** `13–17 m`; empty where both ends print alike, or the lure is more often up than under. */
+export function likelyRange(likely: Likely | undefined, units: Units): string {
+  if (!likely || likely.atSurface > 0.5) return ''
   const [low, high] = [units.figure('distance', likely.lowM), units.figure('distance', likely.highM)]
   return low === high ? '' : `${low}–${high} ${units.unit('distance').symbol}`
 }
 
 /** How sure a depth is: four times in five between these, and the chance that the lure comes up. */
 export function likelyWords(likely: Likely | undefined, units: Units): string {
-  const range = rangeWords(likely, units)
+  const range = likelyRange(likely, units)
   const up = likely && likely.atSurface >= WORTH_SAYING ? `${percent(likely.atSurface)} that it comes up` : ''
   return [range && `likely ${range}`, up].filter(Boolean).join('; ')
 }
