@@ -1180,7 +1180,7 @@ export interface components {
         };
         CautionReply: {
             /** @enum {string} */
-            caution: "RULES" | "LOOKOUT" | "FLEET" | "ALONE" | "WEIGHT_BACK" | "ROD_UNDER_LOAD" | "HEAVY_DRAG" | "TEETH" | "LEADER" | "DROGUE" | "SHARKS" | "WEATHER" | "WET_ICE" | "CHILL" | "DROP_WEIGHT";
+            caution: "RULES" | "LOOKOUT" | "FLEET" | "ALONE" | "DARK" | "WEIGHT_BACK" | "ROD_UNDER_LOAD" | "HEAVY_DRAG" | "TEETH" | "LEADER" | "DROGUE" | "SHARKS" | "WEATHER" | "WET_ICE" | "CHILL" | "DROP_WEIGHT";
             words: string;
         };
         ChainReply: {

@@ -131,12 +131,14 @@ final class Tying {
         if (schools.is(School.BITE_LEADER, 1)) {
             return List.of(leader(lure, LineKind.FLUOROCARBON, 100, 2.5));
         }
-        Optional<LineItem> wire = biteLine(105);
+        // A slow bait swims on thin wire, and long enough for a fish that takes it from behind (no. 4 or 5, practice).
+        boolean slow = lure.item().isA(LureKind.LIVE_BAIT) || lure.item().isA(LureKind.EEL_BAIT);
+        Optional<LineItem> wire = biteLine(slow ? 44 : 105);
         if (wire.isEmpty()) {
             return List.of(leader(lure, LineKind.FLUOROCARBON, 100, 2.5));
         }
         return List.of(
-                piece(lure, wire, 0.7),
+                piece(lure, wire, slow ? 1.5 : 0.7),
                 bare(nearest(LineKind.FLUOROCARBON, 80).or(() -> nearest(LineKind.MONO, 80)), 3));
     }
 

@@ -147,6 +147,9 @@ public record Call(
         if (c.count(Topic.CREW).filter(crew -> crew == 1).isPresent()) {
             all.add(Caution.ALONE);
         }
+        if (s.moment().light() == Moment.Light.NIGHT) {
+            all.add(Caution.DARK);
+        }
         if (c.is(Topic.FLEET, Topic.Fleet.CROWDED)) {
             all.add(Caution.FLEET);
         }

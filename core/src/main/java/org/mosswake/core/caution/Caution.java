@@ -8,6 +8,8 @@ public enum Caution {
     LOOKOUT("Trolling gives no right of way. Keep a lookout, and know who crosses the far line."),
     FLEET("Other boats cross far lines: troll the fleet's way and keep the far line in sight."),
     ALONE("Alone: kill cord and lanyard on, and someone ashore who knows the plan and when you are due."),
+    DARK(
+            "In the dark: lights as the rules have them, a harness on deck, and nobody forward alone. Lines are cleared before she turns."),
     WEIGHT_BACK("A heavy fast weight comes back at the boat when a line breaks. Nobody stands in line with it."),
     ROD_UNDER_LOAD("Rods, crimps and swivels under strain break without warning: glasses on, and every rod tethered."),
     HEAVY_DRAG(

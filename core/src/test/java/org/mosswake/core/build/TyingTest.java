@@ -125,6 +125,21 @@ class TyingTest {
         assertThat(chain.pieces().get(2).branch().orElseThrow().lengthM()).isEqualTo(4.5);
     }
 
+    /** No. 4 or 5, a metre and a half: a slow bait swims on it, and a fast plug does not. */
+    @Test
+    void slowBaitsHaveTheirOwnWire() {
+        Box box = Days.warmBox();
+        var slow = tying(box)
+                .tie(Tied.BITE, lure(LureKind.LIVE_BAIT), Optional.empty(), false)
+                .orElseThrow();
+        var fast = tying(box)
+                .tie(Tied.BITE, lure(LureKind.LIPPED_PLUG), Optional.empty(), false)
+                .orElseThrow();
+        assertThat(slow.pieces().get(0).lengthM()).contains(1.5);
+        assertThat(slow.pieces().get(0).line().strength().newtons())
+                .isLessThan(fast.pieces().get(0).line().strength().newtons());
+    }
+
     @Test
     void withOneLureLeftTheLeadHangsAlone() {
         Box box = Days.coldBox();

@@ -124,7 +124,10 @@ class CallTest {
                 .contains(Caution.RULES, Caution.LOOKOUT, Caution.WEIGHT_BACK, Caution.HEAVY_DRAG, Caution.TEETH)
                 .doesNotContain(Caution.ALONE);
         Situation alone = Days.large(Light.FIRST_LIGHT, wahoo().with(Topic.CREW, Answer.number(1)));
-        assertThat(call(alone).cautions()).contains(Caution.ALONE);
+        assertThat(call(alone).cautions()).contains(Caution.ALONE).doesNotContain(Caution.DARK);
+        Situation night = Days.large(Light.NIGHT, wahoo());
+        assertThat(Call.of(night, List.of(night.moment()), Optional.empty()).cautions())
+                .contains(Caution.DARK);
         for (Caution caution : Caution.values()) {
             assertThat(caution.words()).endsWith(".").doesNotContain("!");
         }

@@ -174,6 +174,7 @@ public final class Days {
                 line(LineKind.TROLLING_WIRE, 40),
                 line(LineKind.DOWNRIGGER_CABLE, 150),
                 line(LineKind.BITE_WIRE, 105),
+                line(LineKind.BITE_WIRE, 44),
                 line(LineKind.BITE_CABLE, 275));
     }
 

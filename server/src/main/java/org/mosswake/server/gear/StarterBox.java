@@ -57,6 +57,7 @@ public class StarterBox {
         line(boat, "Trolling wire .025", LineKind.TROLLING_WIRE, 40);
         line(boat, "Downrigger cable 150 lb", LineKind.DOWNRIGGER_CABLE, 150);
         line(boat, "Bite wire no. 9", LineKind.BITE_WIRE, 105);
+        line(boat, "Bite wire no. 5", LineKind.BITE_WIRE, 44);
         line(boat, "Bite cable 275 lb", LineKind.BITE_CABLE, 275);
     }
 
