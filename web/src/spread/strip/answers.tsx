@@ -30,7 +30,8 @@ export function RunsAt({
   const unit = units.unit('speed')
   const perKnot =
     answer?.depthPerKnotM === undefined ? undefined : (answer.depthPerKnotM * unit.factor * 3600) / 1852
-  const sure = likelyWords(answer?.likely, units)
+  // Of a lure that rides at the surface how much it is out of the water is said instead.
+  const sure = tow?.regime === 'RUNNING' ? likelyWords(answer?.likely, units) : ''
   const secondRange = likelyRange(answer?.otherLikely, units)
   const second =
     answer?.branch &&
