@@ -13,6 +13,7 @@ export function Why({
   call,
   words,
   timeZone,
+  asked,
   building,
   onBuild,
   onFirst,
@@ -21,6 +22,8 @@ export function Why({
   call: Call
   words: Catalogue
   timeZone: string
+  /** False while nothing of the day is known: what comes first is no call then. */
+  asked: boolean
   building: boolean
   onBuild(): void
   /** Back to what comes first. */
@@ -49,7 +52,8 @@ export function Why({
         </p>
       ))}
       <section aria-live="polite">
-        <h1 className="text-xl font-bold">
+        {!asked && <p className="text-slate">No call yet. By light and season alone comes first:</p>}
+        <h1 className={asked ? 'text-xl font-bold' : 'text-lg text-slate'}>
           {name(shown.playbook)}
           {leads && `, ${hoursWords(call, timeZone)}`}
         </h1>

@@ -142,6 +142,7 @@ const why = (over: Partial<Parameters<typeof Why>[0]> = {}) =>
   render(
     <QueryClientProvider client={new QueryClient()}>
       <Why
+        asked
         {...{ call, words }}
         timeZone="UTC"
         building={false}
@@ -159,6 +160,16 @@ const tenths = (table: string) =>
     .map((row) => Math.round(Number(row.firstChild!.textContent!.replace('−', '-')) * 10))
 
 afterEach(cleanup)
+
+describe('a day nobody said anything of', () => {
+  it('is no call', () => {
+    why({ asked: false })
+    expect(screen.getByText(/No call yet/)).toBeTruthy()
+    cleanup()
+    why()
+    expect(screen.queryByText(/No call yet/)).toBeNull()
+  })
+})
 
 describe('figures of a call', () => {
   it('prints weights with their sign', () => {

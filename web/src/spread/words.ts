@@ -16,6 +16,10 @@ export const KIND_WORDS: Record<string, string> = {
   BENT_BAIT: 'bent bait',
   ROTATING_BLADE: 'rotating blade',
   DIVING_PLANE: 'diving plane',
+  SOFT_EEL: 'soft eel',
+  FLY: 'fly',
+  DODGER: 'dodger',
+  LIPLESS_PLUG: 'lipless plug',
   TORPEDO_LEAD: 'torpedo lead',
   BALL_LEAD: 'ball lead',
 }

@@ -180,6 +180,7 @@ export function PlanStation({
             call={call}
             words={words}
             timeZone={place.timeZone}
+            asked={plan.answers.length > 0}
             building={building.share !== null}
             onBuild={() => void build()}
             onFirst={() => put({ take: null })}

@@ -34,6 +34,10 @@ const BY_KIND: Record<string, keyof typeof OUTLINES> = {
   BENT_BAIT: 'bent',
   ROTATING_BLADE: 'blade',
   DIVING_PLANE: 'plane',
+  SOFT_EEL: 'eel',
+  FLY: 'feather',
+  DODGER: 'blade',
+  LIPLESS_PLUG: 'plug',
   TORPEDO_LEAD: 'lead',
   BALL_LEAD: 'ball',
 }

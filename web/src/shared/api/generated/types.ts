@@ -1419,7 +1419,7 @@ export interface components {
         };
         FindingReply: {
             /** @enum {string} */
-            kind: "AIRBORNE" | "NOT_CONVERGED" | "TOUCHES_BOTTOM" | "SKIPS" | "CLIP_LETS_GO" | "SWIMS_UP" | "OUT_OF_WINDOW" | "IDLE_TOO_FAST" | "STREAM_STOPS" | "REEL_SHORT" | "DRAG_SLIPS" | "DRAG_TOO_TIGHT" | "DRAG_WINDOW_EMPTY" | "CARE_WEIGHT" | "CARE_DRAG" | "NEARLY_LEVEL" | "BAIT_LAYER" | "OFF_BOTTOM" | "BLADE_LIFTS" | "SPEED_WINDOW" | "LEVEL" | "WAKE_SHALLOW" | "SPEED_EFFECT" | "DRAG_HOLDS";
+            kind: "AIRBORNE" | "NOT_CONVERGED" | "TOUCHES_BOTTOM" | "SKIPS" | "CLIP_LETS_GO" | "SWIMS_UP" | "DODGER_TOO_DEEP" | "OUT_OF_WINDOW" | "IDLE_TOO_FAST" | "STREAM_STOPS" | "REEL_SHORT" | "DRAG_SLIPS" | "DRAG_TOO_TIGHT" | "DRAG_WINDOW_EMPTY" | "CARE_WEIGHT" | "CARE_DRAG" | "NEARLY_LEVEL" | "BAIT_LAYER" | "OFF_BOTTOM" | "BLADE_LIFTS" | "SPEED_WINDOW" | "LEVEL" | "WAKE_SHALLOW" | "SPEED_EFFECT" | "DRAG_HOLDS";
             lineIds: string[];
             mend?: components["schemas"]["MendReply"];
             text: components["schemas"]["SentenceReply"];
@@ -1819,7 +1819,7 @@ export interface components {
             /** Format: uuid */
             gearId: string;
             /** @enum {string} */
-            kind: "BULLET_SKIRT" | "FAST_BULLET" | "POPPING_HEAD" | "FEATHER" | "LIPPED_PLUG" | "FLUTTER_SPOON" | "HAIR_JIG" | "SQUID" | "SPREADER_BAR" | "STEERING_BAR" | "LIVE_BAIT" | "EEL_BAIT" | "CUT_BAIT" | "BENT_BAIT" | "ROTATING_BLADE" | "DIVING_PLANE" | "TORPEDO_LEAD" | "BALL_LEAD";
+            kind: "BULLET_SKIRT" | "FAST_BULLET" | "POPPING_HEAD" | "FEATHER" | "LIPPED_PLUG" | "FLUTTER_SPOON" | "HAIR_JIG" | "SQUID" | "SPREADER_BAR" | "STEERING_BAR" | "LIVE_BAIT" | "EEL_BAIT" | "CUT_BAIT" | "BENT_BAIT" | "ROTATING_BLADE" | "DIVING_PLANE" | "SOFT_EEL" | "FLY" | "DODGER" | "LIPLESS_PLUG" | "TORPEDO_LEAD" | "BALL_LEAD";
             /** Format: double */
             lengthM: number;
             /** Format: double */
@@ -1838,7 +1838,7 @@ export interface components {
         };
         LureKindReply: {
             /** @enum {string} */
-            kind: "BULLET_SKIRT" | "FAST_BULLET" | "POPPING_HEAD" | "FEATHER" | "LIPPED_PLUG" | "FLUTTER_SPOON" | "HAIR_JIG" | "SQUID" | "SPREADER_BAR" | "STEERING_BAR" | "LIVE_BAIT" | "EEL_BAIT" | "CUT_BAIT" | "BENT_BAIT" | "ROTATING_BLADE" | "DIVING_PLANE" | "TORPEDO_LEAD" | "BALL_LEAD";
+            kind: "BULLET_SKIRT" | "FAST_BULLET" | "POPPING_HEAD" | "FEATHER" | "LIPPED_PLUG" | "FLUTTER_SPOON" | "HAIR_JIG" | "SQUID" | "SPREADER_BAR" | "STEERING_BAR" | "LIVE_BAIT" | "EEL_BAIT" | "CUT_BAIT" | "BENT_BAIT" | "ROTATING_BLADE" | "DIVING_PLANE" | "SOFT_EEL" | "FLY" | "DODGER" | "LIPLESS_PLUG" | "TORPEDO_LEAD" | "BALL_LEAD";
             lead: boolean;
             usual: components["schemas"]["Body"];
             works?: components["schemas"]["SpeedWindow"];

@@ -8,7 +8,6 @@ import org.mosswake.core.bench.BenchNote.Weight;
 import org.mosswake.core.gear.LineItem;
 import org.mosswake.core.gear.LineKind;
 import org.mosswake.core.gear.LureItem;
-import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.rig.AttractorLeader;
 import org.mosswake.core.rig.Material;
 import org.mosswake.core.rig.Reel;
@@ -130,11 +129,7 @@ final class TackleNotes {
     private void attractor() {
         int at = -1;
         for (int i = 1; i < line.tackle().size(); i++) {
-            if (line.tackle()
-                    .get(i)
-                    .item()
-                    .filter(item -> item.isA(LureKind.ROTATING_BLADE))
-                    .isPresent()) {
+            if (line.tackle().get(i).item().filter(LureItem::attracts).isPresent()) {
                 at = i;
             }
         }

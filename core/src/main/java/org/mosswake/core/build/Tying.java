@@ -97,8 +97,9 @@ final class Tying {
 
     private Optional<Chain> attractor(Box.Lure lure, Optional<Box.Lure> lead, boolean cabled) {
         Optional<Box.Lure> blade = box.lures().stream()
-                .filter(other -> other.item().kind().equals(LureKind.ROTATING_BLADE.name()) && left(other) > 0)
-                .findFirst();
+                .filter(other -> other.item().attracts() && left(other) > 0)
+                // A blade shows at any depth, a dodger near the surface only.
+                .min(Comparator.comparing(other -> other.item().isA(LureKind.DODGER)));
         if (blade.isEmpty()) {
             lacks.add("rotating blade");
             return Optional.empty();

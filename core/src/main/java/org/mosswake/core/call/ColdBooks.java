@@ -118,10 +118,10 @@ final class ColdBooks {
                         .keeping(150)
                         .guess()
                         .with(Trait.DEEP),
-                Slot.of("near the bottom", DEEP, offBottom(1.5, 4, 6), Tied.ATTRACTOR, LureKind.SQUID),
-                Slot.of("higher, over it", DEEP, offBottom(6, 12, 6), Tied.ATTRACTOR, LureKind.SQUID),
-                Slot.of("half-way", LOW, share(0.5, 6), Tied.ATTRACTOR, LureKind.SQUID),
-                Slot.of("near the surface", LOW, letOut(16, 26), Tied.ATTRACTOR, LureKind.SQUID));
+                Slot.of("near the bottom", DEEP, offBottom(1.5, 4, 6), Tied.ATTRACTOR, LureKind.FLY, LureKind.SQUID),
+                Slot.of("higher, over it", DEEP, offBottom(6, 12, 6), Tied.ATTRACTOR, LureKind.FLY, LureKind.SQUID),
+                Slot.of("half-way", LOW, share(0.5, 6), Tied.ATTRACTOR, LureKind.FLY, LureKind.SQUID),
+                Slot.of("near the surface", LOW, letOut(16, 26), Tied.ATTRACTOR, LureKind.FLY, LureKind.SQUID));
     }
 
     private static void add(Book book, Slot... slots) {

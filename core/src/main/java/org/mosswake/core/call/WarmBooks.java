@@ -170,9 +170,15 @@ final class WarmBooks {
                         .water(30, 250)
                         .keeping(150)
                         .guess(),
-                Slot.of("a soft eel, far back", OUTER, letOut(90, 100), Tied.PLAIN, LureKind.EEL_BAIT)
+                Slot.of(
+                                "a soft eel, far back",
+                                OUTER,
+                                letOut(90, 100),
+                                Tied.PLAIN,
+                                LureKind.SOFT_EEL,
+                                LureKind.EEL_BAIT)
                         .paired(),
-                Slot.of("one more, shorter", LOW, letOut(70, 85), Tied.PLAIN, LureKind.EEL_BAIT)
+                Slot.of("one more, shorter", LOW, letOut(70, 85), Tied.PLAIN, LureKind.SOFT_EEL, LureKind.EEL_BAIT)
                         .paired());
         add(
                 Book.of(PlaybookId.BIRDS, Species.MAHI, Species.TUNA)

@@ -59,6 +59,10 @@ public record LureItem(
         return kind.endsWith("_LEAD");
     }
 
+    public boolean attracts() {
+        return isA(LureKind.ROTATING_BLADE) || isA(LureKind.DODGER);
+    }
+
     public boolean splashes() {
         return Arrays.stream(LureKind.values()).anyMatch(kind -> kind.splashes() && isA(kind));
     }

@@ -39,6 +39,14 @@ public enum LureKind {
     BENT_BAIT(0.1, 1080, 0.0016, 0, 0, 1, 3),
     /** Rotating blade attractor: 250 cm². */
     ROTATING_BLADE(0.06, 1150, 0.025, 0, 0, 1.5, 3.5),
+    /** Soft, eel-shaped: a lure, not a bait. */
+    SOFT_EEL(0.06, 1150, 0.0012, 0, 0, 2, 5),
+    /** Fly behind an attractor: hair and little else. */
+    FLY(0.01, 1200, 0.0003, 0, 0, 1, 4),
+    /** Small dodger, swings from side to side: half of what a rotating blade pulls. */
+    DODGER(0.09, 5000, 0.012, 0, 0, 1, 3),
+    /** Plug without a lip, weighted nose down: it is knocked off more than lipped ones. */
+    LIPLESS_PLUG(0.09, 1250, 0.0009, 0, 0, 4, 11),
     /** Plane that pulls a line down until a strike trips it: drag 45 cm², dive 70 cm² (ESTIMATE). */
     DIVING_PLANE(0.12, 1100, 0.0045, 0.007, 0, 1.5, 4);
 

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.mosswake.core.gear.Coefficient;
+import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.spread.Finding.Kind;
 import org.mosswake.core.units.Figure;
@@ -19,6 +20,9 @@ final class DeepFindings {
     private static final double LIFT_TO_M = 1;
     /** What a lure of its size pulls that does not turn (m², ESTIMATE). */
     private static final double BARE_BLADE_M2 = 4e-4;
+
+    /** Small dodgers work in the upper 12 to 18 m (m, practice). */
+    private static final double DODGER_M = 18;
 
     private static final double WORTH_LIFT_M = 0.5;
     /** Odds that are said: from one in twenty, and up to where they are as good as certain. */
@@ -48,6 +52,7 @@ final class DeepFindings {
         lines.forEach(findings::clip);
         lines.forEach(findings::swimsUp);
         lines.forEach(findings::bladeLifts);
+        lines.forEach(findings::dodgerTooDeep);
         spread.here().bottomM().ifPresent(findings::bottom);
         spread.here().bait().ifPresent(findings::bait);
         return findings.found;
@@ -73,13 +78,13 @@ final class DeepFindings {
     private void bladeLifts(SolvedLine line) {
         boolean blade = line.line().tackle().stream()
                 .flatMap(piece -> piece.item().stream())
-                .anyMatch(item -> item.isA(LureKind.ROTATING_BLADE));
+                .anyMatch(LureItem::attracts);
         if (!blade || line.deep().isEmpty()) {
             return;
         }
         SpreadLine plain = line.line()
                 .with(
-                        item -> item.isA(LureKind.ROTATING_BLADE)
+                        item -> item.attracts()
                                 ? item.withBody(Coefficient.DRAG_AREA.in(item.body(), BARE_BLADE_M2))
                                 : item,
                         main -> main);
@@ -97,6 +102,21 @@ final class DeepFindings {
                                         Figure.distance(ball), Figure.distance(ball + lift))));
                     }
                 });
+    }
+
+    private void dodgerTooDeep(SolvedLine line) {
+        boolean dodger = line.line().tackle().stream()
+                .flatMap(piece -> piece.item().stream())
+                .anyMatch(item -> item.isA(LureKind.DODGER));
+        line.shape()
+                .filter(shape -> dodger && shape.depthM() > DODGER_M)
+                .ifPresent(shape -> found.add(Finding.of(
+                        Kind.DODGER_TOO_DEEP,
+                        Lines.of(line),
+                        line.label() + ": the dodger is too deep",
+                        Sentence.of(
+                                "A small dodger shows in the upper {0}; this one runs at {1}. A rotating blade shows deeper.",
+                                Figure.distance(DODGER_M), Figure.distance(shape.depthM())))));
     }
 
     private void swimsUp(SolvedLine line) {

@@ -26,6 +26,8 @@ public record Finding(Kind kind, List<UUID> lines, Sentence title, Sentence text
         CLIP_LETS_GO,
         /** A bait can swim up to the cable. */
         SWIMS_UP,
+        /** A small dodger under the depth it shows in. */
+        DODGER_TOO_DEEP,
         /** Lures outside the speeds at which they work. */
         OUT_OF_WINDOW,
         /** The boat idles faster than the lures work. */

@@ -8,7 +8,6 @@ import org.mosswake.core.gear.Coefficient;
 import org.mosswake.core.gear.LineItem;
 import org.mosswake.core.gear.LineKind;
 import org.mosswake.core.gear.LureItem;
-import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.rig.RigNumbers;
 import org.mosswake.core.sure.Doubt;
 import org.mosswake.core.sure.Doubts;
@@ -129,7 +128,7 @@ public final class LineDoubts {
 
     private static Factor area(LureItem item, Coefficient part) {
         Unknown what = switch (part) {
-            case DRAG_AREA -> item.isA(LureKind.ROTATING_BLADE) ? Unknown.BLADE_AREA : Unknown.DRAG_AREA;
+            case DRAG_AREA -> item.attracts() ? Unknown.BLADE_AREA : Unknown.DRAG_AREA;
             case DIVE_AREA -> Unknown.DIVE_AREA;
             case SIDE_AREA -> Unknown.SIDE_AREA;
             case NORMAL_DRAG -> throw new IllegalArgumentException("a lure has no line's drag");

@@ -116,7 +116,7 @@ public final class LineRigging {
     }
 
     private static Hung hung(LureItem item) {
-        boolean attractor = item.isA(LureKind.ROTATING_BLADE) || item.isA(LureKind.DIVING_PLANE);
+        boolean attractor = item.attracts() || item.isA(LureKind.DIVING_PLANE);
         Hung.Sort sort = item.lead()
                 ? Hung.Sort.LEAD
                 : attractor ? Hung.Sort.ATTRACTOR : baitKind(item).isPresent() ? Hung.Sort.BAIT : Hung.Sort.LURE;

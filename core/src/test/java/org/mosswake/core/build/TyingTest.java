@@ -125,6 +125,21 @@ class TyingTest {
         assertThat(chain.pieces().get(2).branch().orElseThrow().lengthM()).isEqualTo(4.5);
     }
 
+    @Test
+    void aDodgerDrawsWhereThereIsNoBlade() {
+        var lures = new ArrayList<>(Days.coldBox().lures());
+        lures.removeIf(lure -> lure.item().isA(LureKind.ROTATING_BLADE));
+        lures.add(Days.lure(LureKind.DODGER, "chrome", 0.2, 2));
+        Box box = new Box(lures, Days.lines(), Days.reels(600));
+        var chain = tying(box)
+                .tie(Tied.ATTRACTOR, lure(LureKind.SQUID), Optional.empty(), true)
+                .orElseThrow();
+        assertThat(chain.pieces().get(1).item().orElseThrow().isA(LureKind.DODGER))
+                .isTrue();
+        // A small dodger: half a metre of leader.
+        assertThat(chain.pieces().get(0).lengthM().orElseThrow()).isBetween(0.4, 0.65);
+    }
+
     /** No. 4 or 5, a metre and a half: a slow bait swims on it, and a fast plug does not. */
     @Test
     void slowBaitsHaveTheirOwnWire() {

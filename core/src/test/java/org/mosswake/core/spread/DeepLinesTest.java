@@ -171,6 +171,20 @@ class DeepLinesTest {
         assertThat(kinds(plain)).doesNotContain(Kind.BLADE_LIFTS);
     }
 
+    @Test
+    void aDodgerUnderItsDepthIsSaid() {
+        SpreadLine deep = DemoSpread.deep("deep", 40, 8, LureKind.DODGER, ClipSeat.FULL);
+        assertThat(finding(over(1.5, 200, deep), Kind.DODGER_TOO_DEEP)
+                        .text()
+                        .figures()
+                        .get(1)
+                        .si())
+                .isGreaterThan(18);
+        assertThat(kinds(over(1.5, 200, deep.withCableOut(12)))).doesNotContain(Kind.DODGER_TOO_DEEP);
+        SpreadLine blade = DemoSpread.deep("deep", 40, 8, LureKind.ROTATING_BLADE, ClipSeat.FULL);
+        assertThat(kinds(over(1.5, 200, blade))).doesNotContain(Kind.DODGER_TOO_DEEP);
+    }
+
     private static double ball(Spread spread) {
         return solved(spread).lines().get(0).deep().orElseThrow().ballDepthM();
     }

@@ -23,6 +23,10 @@ public enum LureGearKind {
     BENT_BAIT,
     ROTATING_BLADE,
     DIVING_PLANE,
+    SOFT_EEL,
+    FLY,
+    DODGER,
+    LIPLESS_PLUG,
     TORPEDO_LEAD,
     BALL_LEAD;
 

@@ -75,9 +75,11 @@ public class StarterBox {
         lure(boat, 1, "Fast bullet, dark", LureGearKind.FAST_BULLET, "black and red", 0.3);
         lure(boat, 1, "Fast bullet, light", LureGearKind.FAST_BULLET, "white and silver", 0.3);
         lure(boat, 1, "Fast bullet, neutral", LureGearKind.FAST_BULLET, "blue and grey", 0.3);
-        lure(boat, 3, "Hair jig, 28 g", LureGearKind.HAIR_JIG, "white", 0.08);
+        weighing(boat, 3, "Hair jig, 28 g", LureGearKind.HAIR_JIG, "white", 0.08, 0.028);
         lure(boat, 2, "Eel-shaped, dark", LureGearKind.EEL_BAIT, "dark", 0.35);
         lure(boat, 2, "Eel-shaped, pink", LureGearKind.EEL_BAIT, "pink", 0.35);
+        lure(boat, 2, "Soft eel, dark", LureGearKind.SOFT_EEL, "dark", 0.3);
+        lure(boat, 2, "Soft eel, pink", LureGearKind.SOFT_EEL, "pink", 0.3);
         steering(boat, "Steering bar", "green", 1);
         steering(boat, "Steering bar, to port", "pink", -1);
         lure(boat, 2, "Plain bar", LureGearKind.SPREADER_BAR, "green", 0.9);
@@ -102,6 +104,8 @@ public class StarterBox {
         lure(boat, 2, "Squid", LureGearKind.SQUID, "green glow", 0.1);
         lure(boat, 2, "Squid, blue", LureGearKind.SQUID, "blue", 0.1);
         lure(boat, 3, "Rotating blade", LureGearKind.ROTATING_BLADE, "chrome", 0.28);
+        lure(boat, 2, "Dodger", LureGearKind.DODGER, "chrome", 0.2);
+        lure(boat, 2, "Fly", LureGearKind.FLY, "white", 0.08);
         lure(boat, 4, "Live bait", LureGearKind.LIVE_BAIT, "as caught", 0.24);
         lure(boat, 6, "Cut herring", LureGearKind.CUT_BAIT, "herring", 0.14);
         lure(boat, 6, "Bent herring", LureGearKind.BENT_BAIT, "herring", 0.18);
@@ -134,6 +138,21 @@ public class StarterBox {
 
     private void lure(UUID boat, int count, String name, LureGearKind kind, String colour, double lengthM) {
         save(boat, count, name, kind, colour, lengthM, kind.usual());
+    }
+
+    /** Lighter or heavier than such a lure usually is, and as much smaller or larger. */
+    private void weighing(
+            UUID boat, int count, String name, LureGearKind kind, String colour, double lengthM, double massKg) {
+        Body usual = kind.usual();
+        double share = massKg / usual.massKg();
+        double faces = Math.pow(share, 2.0 / 3);
+        var body = new Body(
+                massKg,
+                usual.volumeM3() * share,
+                usual.dragAreaM2() * faces,
+                usual.diveAreaM2() * faces,
+                usual.sideAreaM2() * faces);
+        save(boat, count, name, kind, colour, lengthM, body);
     }
 
     private void lead(UUID boat, int count, String name, LureGearKind kind, Body body) {
