@@ -9,7 +9,7 @@ import { Select } from '../../shared/ui/Select'
 import { TypedField } from '../../shared/ui/TypedField'
 import { boats, saveBoat, type Boat, type Holder } from '../../draft/queries'
 import { BoatDrawing } from './BoatDrawing'
-import { added, KINDS, propSpread, removed, usualTop, withFigure, withHolder, withoutDrogue } from './model'
+import { added, KINDS, propSpread, removed, usualTop, withHolder, withoutDrogue } from './model'
 import { RANGES } from '../../shared/api/generated/ranges'
 
 const MOST_HOLDERS = 40
@@ -215,6 +215,40 @@ function HolderStrip({ boat, holder, change }: { boat: Boat; holder: Holder; cha
   )
 }
 
+const USUAL_IDLE_MPS = 1.3
+
+/** A speed that nobody may have told: a button until it is. */
+function MaybeSpeed({
+  label,
+  name,
+  unset,
+  si,
+  begins,
+  range,
+  onSet,
+}: {
+  label: string
+  name: string
+  /** What holds until it is told. */
+  unset: string
+  si: number | undefined
+  begins: number
+  range: { least: number; most: number }
+  onSet(mps: number): void
+}) {
+  return (
+    <Field label={label}>
+      {si === undefined ? (
+        <Button small className="h-11" onClick={() => onSet(begins)}>
+          {unset}
+        </Button>
+      ) : (
+        <QuantityField label={name} what="a speed" figure="speed" {...{ si, range, onSet }} />
+      )}
+    </Field>
+  )
+}
+
 function BoatStrip({ boat, change }: { boat: Boat; change(boat: Boat): void }) {
   return (
     <section aria-label="Figures of the boat" className="flex flex-wrap items-end gap-x-4 gap-y-1">
@@ -258,38 +292,24 @@ function BoatStrip({ boat, change }: { boat: Boat; change(boat: Boat): void }) {
           onSet={(propSpreadM) => change({ ...boat, propSpreadM })}
         />
       )}
-      <Field label="Makes at most">
-        {boat.topMps === undefined ? (
-          <Button small className="h-11" onClick={() => change(withFigure(boat, 'topMps', usualTop(boat)))}>
-            by her length
-          </Button>
-        ) : (
-          <QuantityField
-            label="Top speed"
-            what="a speed"
-            figure="speed"
-            si={boat.topMps}
-            range={RANGES.BoatBody.topMps}
-            onSet={(topMps) => change({ ...boat, topMps })}
-          />
-        )}
-      </Field>
-      <Field label="Idles at">
-        {boat.idleMps === undefined ? (
-          <Button small className="h-11" onClick={() => change(withFigure(boat, 'idleMps', 1.3))}>
-            not known
-          </Button>
-        ) : (
-          <QuantityField
-            label="Idle speed"
-            what="a speed"
-            figure="speed"
-            si={boat.idleMps}
-            range={RANGES.BoatBody.idleMps}
-            onSet={(idleMps) => change({ ...boat, idleMps })}
-          />
-        )}
-      </Field>
+      <MaybeSpeed
+        label="Makes at most"
+        name="Top speed"
+        unset="by her length"
+        si={boat.topMps}
+        begins={usualTop(boat)}
+        range={RANGES.BoatBody.topMps}
+        onSet={(topMps) => change({ ...boat, topMps })}
+      />
+      <MaybeSpeed
+        label="Idles at"
+        name="Idle speed"
+        unset="not known"
+        si={boat.idleMps}
+        begins={USUAL_IDLE_MPS}
+        range={RANGES.BoatBody.idleMps}
+        onSet={(idleMps) => change({ ...boat, idleMps })}
+      />
       {boat.idleMps !== undefined &&
         (boat.drogueAreaM2 === undefined ? (
           <Field label="Drogue">

@@ -60,12 +60,15 @@ final class LetOuts {
 
     /** In shallow water a line by let-out comes in until it hangs clear. */
     private Placing offBottom(Placing placing) {
+        if (!r.depths().bottomKnown()) {
+            return placing;
+        }
         double bottom = r.depths().bottomM() - 0.3;
         boolean clear = r.placer()
                 .place(placing.line(), r.speed())
                 .filter(place -> place.lowestM() > bottom)
                 .isEmpty();
-        return clear || !r.depths().bottomKnown()
+        return clear
                 ? placing
                 : placing.with(r.placer()
                         .toDepth(

@@ -47,12 +47,12 @@ public record Situation(
         return table.stream().filter(entry -> entry.species() == species).findFirst();
     }
 
-    /** As the skipper says, else as the tide makes it (m/s). */
     /** The fastest she may fish: what she makes, and what this sea lets her hold (m/s). */
     public double fastestMps() {
         return Seaway.mostMps(this);
     }
 
+    /** As the skipper says, else as the tide makes it (m/s). */
     public Optional<Double> stream() {
         return conditions.number(Topic.STREAM).or(moment::streamMps);
     }

@@ -13,6 +13,9 @@ public final class Evening {
     private static final LocalTime BEGINS = LocalTime.of(19, 0);
     private static final LocalTime ENDS = LocalTime.of(23, 0);
 
+    /** For one pair of hands. */
+    public static final Duration HOLDS = Duration.between(BEGINS, ENDS);
+
     private Evening() {}
 
     /** @param chore its place in what was asked */

@@ -1,5 +1,6 @@
 package org.mosswake.core.rig;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -47,17 +48,20 @@ public record Tonight(List<Task> tasks, List<Goods> goods, Optional<Brine> brine
         return tasks.stream().mapToDouble(Task::minutes).sum();
     }
 
-    /** From seven to eleven: what an evening holds for one pair of hands (minutes, ESTIMATE). */
-    private static final double EVENING_MIN = 240;
     /** What is left out first where hands are short: lines fish without it, though not as surely. */
     private static final List<Task.Sort> LEAST_MISSED = List.of(Task.Sort.TEST, Task.Sort.HOOKS, Task.Sort.MARKS);
 
-    /** Where the work is longer than an evening: who could help, and what is missed least. */
-    public Optional<Sentence> tooLong() {
-        if (minutes() <= EVENING_MIN) {
+    /**
+     * Where the work is longer than an evening: who could help, and what is missed least.
+     *
+     * @param evening what it holds for one pair of hands
+     */
+    public Optional<Sentence> tooLong(Duration evening) {
+        double holds = evening.toMinutes();
+        if (minutes() <= holds) {
             return Optional.empty();
         }
-        double over = minutes() - EVENING_MIN;
+        double over = minutes() - holds;
         double spared = 0;
         var left = new ArrayList<String>();
         for (Task.Sort sort : LEAST_MISSED) {
@@ -73,8 +77,8 @@ public record Tonight(List<Task> tasks, List<Goods> goods, Optional<Brine> brine
         var hands = Sentence.of(
                 "{0} of work, and an evening holds {1} for one pair of hands: {2} pairs do it.",
                 Figure.duration(60 * minutes()),
-                Figure.duration(60 * EVENING_MIN),
-                Figure.count(Math.ceil(minutes() / EVENING_MIN)));
+                Figure.duration(60 * holds),
+                Figure.count(Math.ceil(minutes() / holds)));
         return Optional.of(
                 left.isEmpty()
                         ? hands

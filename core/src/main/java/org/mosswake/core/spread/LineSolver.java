@@ -25,6 +25,9 @@ public final class LineSolver {
     /** Rods for deep lines stand beside the arm, their tips this much above its pulley (m, ESTIMATE). */
     private static final double ROD_OVER_PULLEY_M = 1.2;
 
+    private static final TowAnswer COMES_UP =
+            new TowAnswer.NotConverged("The ball comes up: the cable has no shape at this speed.", 0);
+
     final TowSolver tows;
 
     public LineSolver() {
@@ -44,13 +47,10 @@ public final class LineSolver {
 
     Solved solve(SpreadLine line, SpeedThroughWater speed) {
         if (line.deep().isPresent()) {
-            return line.downrigger(speed)
-                    .flatMap(rig -> rig.held(held(line, rig)).solve(tows))
-                    .map(answer -> new Solved(
-                            new TowAnswer.Shaped(shifted(answer.line(), answer.clip())),
-                            Optional.of(deepPlace(line, answer, speed)),
-                            Optional.empty()))
-                    .orElseGet(() -> unsolved("The ball comes up: the cable has no shape at this speed."));
+            return onCable(line, speed)
+                    .map(answer ->
+                            new Solved(shaped(answer), Optional.of(deepPlace(line, answer, speed)), Optional.empty()))
+                    .orElse(new Solved(COMES_UP, Optional.empty(), Optional.empty()));
         }
         Optional<BranchedTow> branched = line.branched(speed);
         if (branched.isPresent()) {
@@ -82,9 +82,19 @@ public final class LineSolver {
 
     /** As {@link #solve}, of plain lines without a path: for searches that try many. */
     public TowAnswer settle(SpreadLine line, SpeedThroughWater speed) {
-        boolean plain = line.deep().isEmpty()
-                && line.tackle().stream().allMatch(piece -> piece.branch().isEmpty());
+        boolean plain = line.tackle().stream().allMatch(piece -> piece.branch().isEmpty());
+        if (line.deep().isPresent()) {
+            return onCable(line, speed).map(LineSolver::shaped).orElse(COMES_UP);
+        }
         return plain ? tows.settle(line.tow(speed)) : solve(line, speed).answer();
+    }
+
+    private Optional<Downrigger.Answer> onCable(SpreadLine line, SpeedThroughWater speed) {
+        return line.downrigger(speed).flatMap(rig -> rig.held(held(line, rig)).solve(tows));
+    }
+
+    private static TowAnswer shaped(Downrigger.Answer answer) {
+        return new TowAnswer.Shaped(shifted(answer.line(), answer.clip()));
     }
 
     private static Solved unsolved(String reason) {

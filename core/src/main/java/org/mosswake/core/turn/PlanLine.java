@@ -102,7 +102,7 @@ final class PlanLine {
         double v = tow.speed().mps();
         for (int i = 0; i < speeds.length; i++) {
             speeds[i] = SPEED_SHARES[i] * v;
-            double asked = Math.max(TowLimits.SPEED_MPS.least(), Math.min(TowLimits.SPEED_MPS.most(), speeds[i]));
+            double asked = TowLimits.SPEED_MPS.nearest(speeds[i]);
             TowAnswer answer = SPEED_SHARES[i] == 1 ? null : tows.settle(tow.withSpeed(asked));
             depths[i] = answer instanceof TowAnswer.Shaped shaped
                     ? shaped.shape().depthM()

@@ -41,14 +41,14 @@ import org.mosswake.core.units.SpeedUnit;
 /** One line on the bench: its window, what mends it, and what is said of it. */
 class LineBenchTest {
     private static final List<LineItem> LINES = List.of(
-            item(LineKind.MONO, 40),
-            item(LineKind.MONO, 80),
-            item(LineKind.MONO, 150),
-            item(LineKind.MONO, 200),
-            item(LineKind.HOLLOW_BRAID, 130),
-            item(LineKind.HOLLOW_BRAID, 200),
-            item(LineKind.BITE_CABLE, 275),
-            item(LineKind.BITE_CABLE, 480));
+            DemoSpread.item(LineKind.MONO, 40),
+            DemoSpread.item(LineKind.MONO, 80),
+            DemoSpread.item(LineKind.MONO, 150),
+            DemoSpread.item(LineKind.MONO, 200),
+            DemoSpread.item(LineKind.HOLLOW_BRAID, 130),
+            DemoSpread.item(LineKind.HOLLOW_BRAID, 200),
+            DemoSpread.item(LineKind.BITE_CABLE, 275),
+            DemoSpread.item(LineKind.BITE_CABLE, 480));
     private static final Reel FAST = new Reel(
             new UUID(0, 1),
             "fast reel",
@@ -57,11 +57,6 @@ class LineBenchTest {
             Optional.of(Force.of(22.5, ForceUnit.KILOGRAM_FORCE)),
             Optional.of(Reel.Metal.ALUMINIUM),
             0.56);
-
-    private static LineItem item(LineKind kind, double pounds) {
-        Force strength = Force.of(pounds, ForceUnit.POUND_FORCE);
-        return new LineItem(DemoSpread.id(kind + " " + pounds), kind.name(), kind, kind.metreRated(strength), strength);
-    }
 
     private static BenchAsk ask() {
         return ask(false);
@@ -82,11 +77,12 @@ class LineBenchTest {
         var tackle = List.of(
                 new TacklePiece(
                         Optional.of(DemoSpread.lure(LureKind.FAST_BULLET)),
-                        item(LineKind.BITE_CABLE, 275),
+                        DemoSpread.item(LineKind.BITE_CABLE, 275),
                         Optional.of(1.2)),
-                new TacklePiece(Optional.empty(), item(LineKind.MONO, 200), Optional.of(8.0)),
-                new TacklePiece(Optional.of(lead(0.9)), item(LineKind.MONO, 150), Optional.of(8.0)),
-                new TacklePiece(Optional.empty(), item(LineKind.HOLLOW_BRAID, mainPounds), Optional.empty()));
+                new TacklePiece(Optional.empty(), DemoSpread.item(LineKind.MONO, 200), Optional.of(8.0)),
+                new TacklePiece(Optional.of(lead(0.9)), DemoSpread.item(LineKind.MONO, 150), Optional.of(8.0)),
+                new TacklePiece(
+                        Optional.empty(), DemoSpread.item(LineKind.HOLLOW_BRAID, mainPounds), Optional.empty()));
         var line = new SpreadLine(
                 DemoSpread.id("C1"), DemoSpread.centre(), letOutM, Force.of(14, ForceUnit.KILOGRAM_FORCE), tackle);
         return line.withRigging(line.rigging().withReel(FAST));
@@ -187,15 +183,17 @@ class LineBenchTest {
     void plainLineAgainstTeethIsToldWithWireFromTheBox() {
         var tackle = List.of(
                 new TacklePiece(
-                        Optional.of(DemoSpread.lure(LureKind.LIPPED_PLUG)), item(LineKind.MONO, 40), Optional.of(2.0)),
-                new TacklePiece(Optional.empty(), item(LineKind.MONO, 80), Optional.empty()));
+                        Optional.of(DemoSpread.lure(LureKind.LIPPED_PLUG)),
+                        DemoSpread.item(LineKind.MONO, 40),
+                        Optional.of(2.0)),
+                new TacklePiece(Optional.empty(), DemoSpread.item(LineKind.MONO, 80), Optional.empty()));
         var line = new SpreadLine(DemoSpread.id("S1"), DemoSpread.centre(), 40, new Force(60), tackle);
         var speed = SpeedThroughWater.of(8, SpeedUnit.KNOT);
         BenchNote told = note(LineBench.of(line, "S1", speed, ask(true)), Kind.TEETH);
         UUID wire = Offered.by(told.mends().get(0), Change.TiedOf.class).gear();
         assertThat(LINES).anyMatch(item -> item.id().equals(wire) && item.kind() == LineKind.BITE_CABLE);
         assertThat(LineBench.of(line, "S1", speed, ask(false)).notes()).noneMatch(note -> note.kind() == Kind.TEETH);
-        var wired = line.withPiece(0, tackle.get(0).withLine(item(LineKind.BITE_CABLE, 275)));
+        var wired = line.withPiece(0, tackle.get(0).withLine(DemoSpread.item(LineKind.BITE_CABLE, 275)));
         assertThat(LineBench.of(wired, "S1", speed, ask(true)).notes()).noneMatch(note -> note.kind() == Kind.TEETH);
     }
 
@@ -222,8 +220,10 @@ class LineBenchTest {
     void stainlessWireOnAluminiumIsWarned() {
         var tackle = List.of(
                 new TacklePiece(
-                        Optional.of(DemoSpread.lure(LureKind.HAIR_JIG)), item(LineKind.MONO, 80), Optional.of(9.0)),
-                new TacklePiece(Optional.empty(), item(LineKind.TROLLING_WIRE, 40), Optional.empty()));
+                        Optional.of(DemoSpread.lure(LureKind.HAIR_JIG)),
+                        DemoSpread.item(LineKind.MONO, 80),
+                        Optional.of(9.0)),
+                new TacklePiece(Optional.empty(), DemoSpread.item(LineKind.TROLLING_WIRE, 40), Optional.empty()));
         var line = new SpreadLine(DemoSpread.id("S1"), DemoSpread.centre(), 80, new Force(40), tackle);
         assertThat(note(bench(line.withRigging(line.rigging().withReel(FAST)), 2.8), Kind.ALUMINIUM)
                         .weight())
@@ -260,8 +260,10 @@ class LineBenchTest {
                 Optional.of(0.28));
         var tackle = List.of(
                 new TacklePiece(
-                        Optional.of(DemoSpread.lure(LureKind.SQUID)), item(LineKind.MONO, 40), Optional.of(1.6)),
-                new TacklePiece(Optional.of(blade), item(LineKind.MONO, 40), Optional.empty()));
+                        Optional.of(DemoSpread.lure(LureKind.SQUID)),
+                        DemoSpread.item(LineKind.MONO, 40),
+                        Optional.of(1.6)),
+                new TacklePiece(Optional.of(blade), DemoSpread.item(LineKind.MONO, 40), Optional.empty()));
         var line = new SpreadLine(DemoSpread.id("S1"), DemoSpread.centre(), 30, new Force(30), tackle);
         BenchNote note = note(bench(line, 2.5), Kind.ATTRACTOR);
         assertThat(note.weight()).isEqualTo(Weight.DANGER);
@@ -415,7 +417,7 @@ class LineBenchTest {
     /** A name with braces is a name, wherever it is said. */
     @Test
     void aLineWhoseJointsTakeNothingIsNamedAsItIsCalled() {
-        LineItem braced = item(LineKind.HOLLOW_BRAID, 15);
+        LineItem braced = DemoSpread.item(LineKind.HOLLOW_BRAID, 15);
         braced = new LineItem(braced.id(), "Braid {3}", braced.kind(), braced.metre(), braced.strength());
         SpreadLine line = ladder(130, 146);
         line = line.withPiece(3, line.tackle().get(3).withLine(braced));

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.mosswake.core.rig.Benches.piece;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -54,13 +55,13 @@ class TonightTest {
 
     @Test
     void anEveningThatIsTooLongSaysWhoCouldHelpAndWhatIsMissedLeast() {
-        assertThat(of(ladders(), 0, Map.of()).tooLong()).isEmpty();
+        assertThat(of(ladders(), 0, Map.of()).tooLong(Duration.ofHours(4))).isEmpty();
         var many = new ArrayList<LineTied>();
         for (int i = 0; i < 12; i++) {
             many.addAll(ladders());
         }
         Tonight tonight = Tonight.of(many, new Tonight.Wants(0, Optional.of(60.0), false, RigNumbers.USUAL), Map.of());
-        Sentence said = tonight.tooLong().orElseThrow();
+        Sentence said = tonight.tooLong(Duration.ofHours(4)).orElseThrow();
         assertThat(said.figures().get(0).si()).isEqualTo(60 * tonight.minutes());
         assertThat(said.figures().get(2).si()).isEqualTo(Math.ceil(tonight.minutes() / 240));
         assertThat(said.text()).contains("pairs do it").contains("Least missed: pull tests");

@@ -123,8 +123,16 @@ public final class DemoSpread {
                                 Optional.of(new Branch(lure(LureKind.HAIR_JIG), MAIN, 4.5)))));
     }
 
+    /** So many pounds of a kind, the same item each time it is asked for. */
+    public static LineItem item(LineKind kind, double pounds) {
+        return new LineItem(id(kind + " " + pounds), kind.name(), kind, kind.metreRated(rated(pounds)), rated(pounds));
+    }
+
+    private static Force rated(double pounds) {
+        return Force.of(pounds, ForceUnit.POUND_FORCE);
+    }
+
     private static LineItem line(String name, LineKind kind, double pounds) {
-        Force strength = Force.of(pounds, ForceUnit.POUND_FORCE);
-        return new LineItem(id(name), name, kind, kind.metreRated(strength), strength);
+        return new LineItem(id(name), name, kind, kind.metreRated(rated(pounds)), rated(pounds));
     }
 }

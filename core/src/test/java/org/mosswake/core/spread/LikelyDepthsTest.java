@@ -46,14 +46,9 @@ class LikelyDepthsTest {
         return new Towed(name, line, SpeedThroughWater.of(knots, SpeedUnit.KNOT));
     }
 
-    private static LineItem item(LineKind kind, double pounds) {
-        Force strength = Force.of(pounds, ForceUnit.POUND_FORCE);
-        return new LineItem(DemoSpread.id(kind + " " + pounds), kind.name(), kind, kind.metreRated(strength), strength);
-    }
-
     /** A lure, or with a lead 5 m before it, on a main line. */
     static SpreadLine on(LineItem main, LureKind lure, double letOut, double leadKg) {
-        var leader = item(LineKind.FLUOROCARBON, 80);
+        var leader = DemoSpread.item(LineKind.FLUOROCARBON, 80);
         var pieces = new ArrayList<TacklePiece>();
         pieces.add(new TacklePiece(Optional.of(DemoSpread.lure(lure)), leader, Optional.of(leadKg > 0 ? 5.0 : 2.0)));
         var lead = new LureItem(
@@ -69,9 +64,9 @@ class LikelyDepthsTest {
 
     static Map<String, List<Towed>> regimes() {
         var all = new LinkedHashMap<String, List<Towed>>();
-        var mono = item(LineKind.MONO, 50);
-        var braid = item(LineKind.BRAID, 65);
-        var wire = item(LineKind.TROLLING_WIRE, 40);
+        var mono = DemoSpread.item(LineKind.MONO, 50);
+        var braid = DemoSpread.item(LineKind.BRAID, 65);
+        var wire = DemoSpread.item(LineKind.TROLLING_WIRE, 40);
         all.put(
                 "thin line with a lead",
                 List.of(
@@ -207,8 +202,8 @@ class LikelyDepthsTest {
     @Test
     void gapsAreAsSureAsTheDraws() {
         var random = new Random(21);
-        var wire = item(LineKind.TROLLING_WIRE, 40);
-        var mono = item(LineKind.MONO, 50);
+        var wire = DemoSpread.item(LineKind.TROLLING_WIRE, 40);
+        var mono = DemoSpread.item(LineKind.MONO, 50);
         var pairs = List.of(
                 List.of(on(wire, LureKind.HAIR_JIG, 60, 0), on(wire, LureKind.HAIR_JIG, 90, 0)),
                 List.of(on(wire, LureKind.HAIR_JIG, 60, 0), on(mono, LureKind.HAIR_JIG, 60, 0.8)),
@@ -238,14 +233,14 @@ class LikelyDepthsTest {
     /** What crews say of a method lies inside what is said of it here. */
     @Test
     void figuresOfPracticeLieInside() {
-        var mono = item(LineKind.MONO, 50);
+        var mono = DemoSpread.item(LineKind.MONO, 50);
         assertThat(likely(on(mono, LureKind.FLUTTER_SPOON, 62, 0.23), 3))
                 .satisfies(spoon -> assertThat(spoon.lowM()).isLessThan(6))
                 .satisfies(spoon -> assertThat(spoon.highM()).isGreaterThan(6.5));
         assertThat(likely(on(mono, LureKind.FLUTTER_SPOON, 83, 0.45), 3))
                 .satisfies(spoon -> assertThat(spoon.lowM()).isLessThan(12))
                 .satisfies(spoon -> assertThat(spoon.highM()).isGreaterThan(12));
-        Likely wire = likely(on(item(LineKind.TROLLING_WIRE, 40), LureKind.HAIR_JIG, 60, 0), 2.8);
+        Likely wire = likely(on(DemoSpread.item(LineKind.TROLLING_WIRE, 40), LureKind.HAIR_JIG, 60, 0), 2.8);
         assertThat(60 / wire.highM()).isBetween(6.0, 11.0);
         assertThat(60 / wire.lowM()).isBetween(7.0, 12.0);
     }
@@ -253,9 +248,12 @@ class LikelyDepthsTest {
     /** Ten metres of thin leader, so many metres of the heavy line, and backing. */
     private static SpreadLine segment(LineItem heavy, double metres, LureKind lure) {
         var pieces = List.of(
-                new TacklePiece(Optional.of(DemoSpread.lure(lure)), item(LineKind.FLUOROCARBON, 20), Optional.of(6.0)),
+                new TacklePiece(
+                        Optional.of(DemoSpread.lure(lure)),
+                        DemoSpread.item(LineKind.FLUOROCARBON, 20),
+                        Optional.of(6.0)),
                 new TacklePiece(Optional.empty(), heavy, Optional.of(metres)),
-                new TacklePiece(Optional.empty(), item(LineKind.BRAID, 30), Optional.empty()));
+                new TacklePiece(Optional.empty(), DemoSpread.item(LineKind.BRAID, 30), Optional.empty()));
         return new SpreadLine(
                 DemoSpread.id(heavy.name() + metres),
                 HOLDER,
@@ -268,7 +266,7 @@ class LikelyDepthsTest {
     @ParameterizedTest
     @ValueSource(ints = {3, 5, 7, 10})
     void leadCoreSinksAboutAMetreAndAHalfAColour(int colours) {
-        Likely likely = likely(segment(item(LineKind.LEAD_CORE, 27), colours * 9.1, LureKind.SQUID), 1.944);
+        Likely likely = likely(segment(DemoSpread.item(LineKind.LEAD_CORE, 27), colours * 9.1, LureKind.SQUID), 1.944);
         assertThat(likely.bestM() / colours).isBetween(1.2, 1.8);
         assertThat(likely.lowM()).isLessThan(1.5 * colours);
         assertThat(likely.highM()).isGreaterThan(1.5 * colours);
@@ -276,7 +274,7 @@ class LikelyDepthsTest {
 
     @Test
     void copperSinksSixToNineMetresForThirty() {
-        assertThat(likely(segment(item(LineKind.COPPER, 45), 30, LureKind.SQUID), 1.944)
+        assertThat(likely(segment(DemoSpread.item(LineKind.COPPER, 45), 30, LureKind.SQUID), 1.944)
                         .bestM())
                 .isBetween(6.0, 9.0);
     }
@@ -292,7 +290,7 @@ class LikelyDepthsTest {
 
     @Test
     void aTouchOfBottomNarrowsWhatIsFittedAndWhatHangsOnIt() {
-        var wire = item(LineKind.TROLLING_WIRE, 40);
+        var wire = DemoSpread.item(LineKind.TROLLING_WIRE, 40);
         SpreadLine line = wheeled(on(wire, LureKind.HAIR_JIG, 75, 0));
         var speed = SpeedThroughWater.of(2.8, SpeedUnit.KNOT);
         Likely before = likely(line, 2.8);
@@ -326,7 +324,7 @@ class LikelyDepthsTest {
 
     @Test
     void oddsOfBeingDeeperFollowTheRange() {
-        Likely likely = likely(on(item(LineKind.MONO, 50), LureKind.LIPPED_PLUG, 30, 0), 5);
+        Likely likely = likely(on(DemoSpread.item(LineKind.MONO, 50), LureKind.LIPPED_PLUG, 30, 0), 5);
         assertThat(likely.deeperThan(likely.lowM())).isCloseTo(0.9, within(0.01));
         assertThat(likely.deeperThan(likely.highM())).isCloseTo(0.1, within(0.01));
         assertThat(likely.deeperThan(0)).isEqualTo(1);

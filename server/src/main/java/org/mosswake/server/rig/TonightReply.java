@@ -79,6 +79,6 @@ record TonightReply(
                         .toList(),
                 tonight.brine().orElse(null),
                 tonight.minutes(),
-                tonight.tooLong().map(SentenceReply::of).orElse(null));
+                tonight.tooLong(Evening.HOLDS).map(SentenceReply::of).orElse(null));
     }
 }
