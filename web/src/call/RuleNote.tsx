@@ -1,3 +1,4 @@
+import { choicesOf } from './answer'
 import { useQuery } from '@tanstack/react-query'
 import { useUnits } from '../units/UnitsContext'
 import { catalogue, planOf, rulesOf } from './queries'
@@ -8,8 +9,8 @@ export function RuleNote({ boat, day, lines }: { boat: string; day: string; line
   const units = useUnits()
   const words = useQuery(catalogue()).data
   const target = useQuery(planOf(boat, day)).data?.answers.find((answer) => answer.topic === 'TARGET')
-  const rules = (useQuery(rulesOf(boat)).data?.rules ?? []).filter(
-    (rule) => rule.species === target?.choice || rule.species === target?.second,
+  const rules = (useQuery(rulesOf(boat)).data?.rules ?? []).filter((rule) =>
+    choicesOf(target).includes(rule.species),
   )
   if (!words || rules.length === 0) return null
   const over = rules.filter((rule) => rule.mostLines !== undefined && lines > rule.mostLines)

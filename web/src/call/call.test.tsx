@@ -7,7 +7,7 @@ import { asSentence, saySentence } from '../units/sentence'
 import { Bands } from './Bands'
 import { Chips } from './Chips'
 import { differences, shownBands, strength, weight, withAnswer } from './model'
-import type { Answer, Call, Catalogue, Score } from './queries'
+import type { Answer, Call, Catalogue, Part, Score, Topic } from './queries'
 import { answerWords } from './sentences'
 import { instantOf } from './StepsSheet'
 import { Why } from './Why'
@@ -109,22 +109,56 @@ const call: Call = {
   bagByTable: 20,
 }
 
+const part = (words: string, figure: Part['figure'], least: number, most: number): Part => ({
+  key: 'VALUE',
+  words,
+  figure,
+  least,
+  most,
+  of: [],
+  needed: false,
+})
+const numbered = (
+  topic: Topic['topic'],
+  words: string,
+  figure: Part['figure'],
+  least: number,
+  most: number,
+): Topic => ({
+  topic,
+  words,
+  choices: [],
+  most: 1,
+  parts: [{ ...part(words, figure, least, most), needed: true }],
+})
+
 const words: Catalogue = {
   topics: [
-    { topic: 'TARGET', words: 'target', choices: ['MAHI', 'TUNA', 'KING'] },
-    { topic: 'SURFACE', words: 'surface', choices: [], figure: 'TEMPERATURE', least: -2, most: 36 },
-    { topic: 'STEP', words: 'step over a mile', choices: [], figure: 'TEMPERATURE_STEP', least: 0, most: 8 },
-    { topic: 'CREW', words: 'crew', choices: [], figure: 'COUNT', least: 1, most: 12 },
-    { topic: 'BIRDS', words: 'birds', choices: ['NONE', 'DIVING'], figure: 'COUNT', least: 1, most: 5000 },
+    { topic: 'TARGET', words: 'target', choices: ['MAHI', 'TUNA', 'KING'], most: 2, parts: [] },
+    numbered('SURFACE', 'surface', 'TEMPERATURE', -2, 36),
+    numbered('STEP', 'step over a mile', 'TEMPERATURE_STEP', 0, 8),
+    numbered('CREW', 'crew', 'COUNT', 1, 12),
+    {
+      topic: 'BIRDS',
+      words: 'birds',
+      choices: ['NONE', 'DIVING', 'TRAVELLING'],
+      most: 3,
+      parts: [
+        { ...part('how many', 'COUNT', 1, 5000), of: ['DIVING', 'TRAVELLING'] },
+        { ...part('Moving towards', 'ANGLE', 0, 6.2832), key: 'TOWARDS', of: ['TRAVELLING'] },
+      ],
+    },
     {
       topic: 'BAIT',
       words: 'bait layer',
       choices: ['NONE', 'LAYER'],
-      figure: 'DISTANCE',
-      least: 0,
-      most: 400,
+      most: 1,
+      parts: [
+        { ...part('Top of the layer', 'DISTANCE', 0, 400), of: ['LAYER'], needed: true },
+        { ...part('Bottom of the layer', 'DISTANCE', 0, 400), key: 'OTHER', of: ['LAYER'], needed: true },
+      ],
     },
-    { topic: 'FORAGE', words: 'forage', choices: ['PALM', 'HAND'] },
+    { topic: 'FORAGE', words: 'forage', choices: ['PALM', 'HAND'], most: 1, parts: [] },
   ],
   species: [{ species: 'MAHI', words: 'mahi' }],
   playbooks: [
@@ -185,7 +219,7 @@ describe('figures of a call', () => {
       answerWords(topic('BAIT'), { topic: 'BAIT', choice: 'LAYER', value: 17, other: 22 }, defaultUnits),
     ).toBe('17.0 m to 22 m')
     expect(
-      answerWords(topic('TARGET'), { topic: 'TARGET', choice: 'MAHI', second: 'TUNA' }, defaultUnits),
+      answerWords(topic('TARGET'), { topic: 'TARGET', choice: 'MAHI', also: ['TUNA'] }, defaultUnits),
     ).toBe('mahi, then small tuna')
     expect(answerWords(topic('BIRDS'), undefined, defaultUnits)).toBe('not seen yet')
   })
@@ -301,11 +335,62 @@ describe('what is known', () => {
     return onAnswer
   }
 
+  it('keeps all birds that are seen, and none alone', async () => {
+    const onAnswer = chips([{ topic: 'BIRDS', choice: 'DIVING', value: 40 }])
+    fireEvent.click(screen.getByText('birds').closest('button')!)
+    fireEvent.click(await screen.findByRole('button', { name: 'moving one way' }))
+    expect(onAnswer).toHaveBeenCalledWith('BIRDS', {
+      topic: 'BIRDS',
+      choice: 'DIVING',
+      also: ['TRAVELLING'],
+      value: 40,
+    })
+    fireEvent.click(screen.getByRole('button', { name: 'none in sight' }))
+    expect(onAnswer).toHaveBeenLastCalledWith('BIRDS', { topic: 'BIRDS', choice: 'NONE' })
+  })
+
+  it('takes a range the right way up only', async () => {
+    const seen: Answer = { topic: 'BAIT', choice: 'LAYER', value: 10, other: 15 }
+    const onAnswer = chips([seen])
+    fireEvent.click(screen.getByText('bait layer').closest('button')!)
+    const bottom = await screen.findByRole('textbox', { name: 'Bottom of the layer' })
+    fireEvent.change(bottom, { target: { value: '8' } })
+    fireEvent.keyDown(bottom, { key: 'Enter' })
+    expect(screen.getByRole('alert').textContent).toBe('Type more than 10.0 m.')
+    expect(onAnswer).not.toHaveBeenCalled()
+  })
+
+  it('takes a number that is emptied for not known', async () => {
+    const onAnswer = chips([{ topic: 'BIRDS', choice: 'DIVING', value: 40 }])
+    fireEvent.click(screen.getByText('birds').closest('button')!)
+    const many = await screen.findByRole('textbox', { name: 'how many' })
+    fireEvent.change(many, { target: { value: '' } })
+    fireEvent.keyDown(many, { key: 'Enter' })
+    expect(onAnswer).toHaveBeenCalledWith('BIRDS', { topic: 'BIRDS', choice: 'DIVING' })
+  })
+
+  it('reads a direction and says both ways of a flock', async () => {
+    const seen: Answer = { topic: 'BIRDS', choice: 'DIVING', also: ['TRAVELLING'], more: { TOWARDS: 1 } }
+    expect(answerWords(topic('BIRDS'), seen, defaultUnits)).toBe(
+      'diving, low and tight + moving one way, to 57°',
+    )
+    const onAnswer = chips([seen])
+    fireEvent.click(screen.getByText('birds').closest('button')!)
+    const field = await screen.findByRole('textbox', { name: 'Moving towards' })
+    fireEvent.change(field, { target: { value: 'upwards' } })
+    fireEvent.keyDown(field, { key: 'Enter' })
+    expect(screen.getByRole('alert').textContent).toContain('Type a value from 0° to 360°')
+    expect(onAnswer).not.toHaveBeenCalled()
+    fireEvent.change(field, { target: { value: 'E' } })
+    fireEvent.keyDown(field, { key: 'Enter' })
+    expect(onAnswer).toHaveBeenCalledWith('BIRDS', { ...seen, more: { TOWARDS: Math.PI / 2 } })
+  })
+
   it('names a first and then a second target', async () => {
     const onAnswer = chips([{ topic: 'TARGET', choice: 'MAHI' }])
     fireEvent.click(screen.getByText('target').closest('button')!)
     fireEvent.click(await screen.findByRole('button', { name: 'small tuna' }))
-    expect(onAnswer).toHaveBeenCalledWith('TARGET', { topic: 'TARGET', choice: 'MAHI', second: 'TUNA' })
+    expect(onAnswer).toHaveBeenCalledWith('TARGET', { topic: 'TARGET', choice: 'MAHI', also: ['TUNA'] })
   })
 
   it('refuses a number out of range and says the range', async () => {

@@ -1,19 +1,24 @@
 import type { Units } from '../units/UnitsContext'
 import { asSentence, sayFigure } from '../units/sentence'
-import type { Answer, Catalogue, Rule, Topic } from './queries'
+import { choicesOf, partValue } from './answer'
+import type { Answer, Catalogue, Part, Rule, Topic } from './queries'
 import { choiceWords, UNKNOWN_WORDS } from './words'
 
-/** `24.6 °C`, `diving, low and tight, about 40`, `17 m to 22 m`. */
+/** `24.6 °C`, `diving, low and tight + moving one way, about 40`, `17 m to 22 m`, `wahoo, then mahi`. */
 export function answerWords(topic: Topic, answer: Answer | undefined, units: Units): string {
   if (!answer) return UNKNOWN_WORDS[topic.topic] ?? 'not known'
-  const figure = (si: number) => sayFigure({ kind: topic.figure ?? 'COUNT', si }, units, 'UTC')
-  const words = []
-  if (answer.choice) words.push(choiceWords(topic.topic, answer.choice))
-  if (answer.second) words.push(`then ${choiceWords(topic.topic, answer.second)}`)
-  if (answer.value !== undefined && answer.other !== undefined)
-    return `${figure(answer.value)} to ${figure(answer.other)}`
-  if (answer.value !== undefined)
-    words.push(answer.choice ? `about ${figure(answer.value)}` : figure(answer.value))
+  const chosen = choicesOf(answer).map((choice) => choiceWords(topic.topic, choice))
+  const words = [chosen.join(topic.topic === 'TARGET' ? ', then ' : ' + ')].filter((text) => text !== '')
+  const say = (key: Part['key']) => {
+    const part = topic.parts.find((one) => one.key === key)
+    const si = partValue(answer, key)
+    return part && si !== undefined ? sayFigure({ kind: part.figure, si }, units, 'UTC') : undefined
+  }
+  const [value, other, towards, speed] = [say('VALUE'), say('OTHER'), say('TOWARDS'), say('SPEED')]
+  if (value && other) return `${value} to ${other}`
+  if (value) words.push(answer.choice ? `about ${value}` : value)
+  if (towards) words.push(`to ${towards}`)
+  if (speed) words.push(speed)
   return words.join(', ')
 }
 

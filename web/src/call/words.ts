@@ -28,13 +28,6 @@ const CHOICES: Record<string, Record<string, string>> = {
 export const choiceWords = (topic: string, choice: string): string =>
   CHOICES[topic]?.[choice] ?? choice.toLowerCase().replaceAll('_', ' ')
 
-/** What the number of a topic with choices is. */
-export const NUMBER_WORDS: Record<string, string> = {
-  BIRDS: 'How many, about',
-  BAIT: 'Top of the layer',
-  SEA: 'Height of the waves',
-}
-
 /** What a chip says while nothing is known. */
 export const UNKNOWN_WORDS: Record<string, string> = {
   BIRDS: 'not seen yet',

@@ -923,7 +923,11 @@ export interface components {
             targetId: string;
         };
         AnswerBody: {
+            also?: string[];
             choice?: string;
+            more?: {
+                [key: string]: number;
+            };
             /** Format: double */
             other?: number;
             second?: string;
@@ -1405,7 +1409,7 @@ export interface components {
         };
         FaultReply: {
             /** @enum {string} */
-            code: "MISSING" | "UNKNOWN_FIELD" | "WRONG_TYPE" | "NOT_FINITE" | "NUL_CHARACTER" | "MALFORMED" | "OUT_OF_RANGE" | "UNDER_ANOTHER" | "OVER_ANOTHER" | "OUT_OF_TIME" | "AND_MORE" | "TOO_LONG" | "NOT_EXACTLY_ONE" | "TOO_MANY" | "TOO_FEW" | "NOT_ONE_OF" | "NOT_FOUND" | "UNREADABLE_QUANTITY" | "LURE_WITHOUT_FORCE" | "LET_OUT_SHORTER_THAN_TACKLE" | "HOLDER_TAKEN" | "HOLDER_IN_USE" | "TWICE" | "CHAIN_MUST_END_IN_LINE" | "WRONG_KIND_OF_GEAR" | "GEAR_UNUSABLE" | "FORGOTTEN" | "EXPORT_IS_OLD" | "EVENT_ID_REUSED" | "NEEDS_A_DOWNRIGGER" | "BRANCH_ON_DOWNRIGGER" | "BRANCH_MISPLACED" | "UPSIDE_DOWN" | "TRACK_TURNS_BACK" | "CALIBRATION_WITHOUT_ITEM" | "CALIBRATION_NO_SHAPE" | "CALIBRATION_NO_ANSWER" | "CALIBRATION_AT_END" | "CALIBRATION_NOT_LATEST" | "CALIBRATION_CHANGED" | "CALIBRATION_TAKEN_BACK" | "UNREADABLE_TABLE" | "TIME_ZONE_UNKNOWN";
+            code: "MISSING" | "UNKNOWN_FIELD" | "WRONG_TYPE" | "NOT_FINITE" | "NUL_CHARACTER" | "MALFORMED" | "OUT_OF_RANGE" | "UNDER_ANOTHER" | "OVER_ANOTHER" | "OUT_OF_TIME" | "AND_MORE" | "TOO_LONG" | "NOT_EXACTLY_ONE" | "TOO_MANY" | "TOO_FEW" | "NOT_ONE_OF" | "NOT_FOUND" | "UNREADABLE_QUANTITY" | "LURE_WITHOUT_FORCE" | "LET_OUT_SHORTER_THAN_TACKLE" | "HOLDER_TAKEN" | "HOLDER_IN_USE" | "STANDS_ALONE" | "TWICE" | "CHAIN_MUST_END_IN_LINE" | "WRONG_KIND_OF_GEAR" | "GEAR_UNUSABLE" | "FORGOTTEN" | "EXPORT_IS_OLD" | "EVENT_ID_REUSED" | "NEEDS_A_DOWNRIGGER" | "BRANCH_ON_DOWNRIGGER" | "BRANCH_MISPLACED" | "UPSIDE_DOWN" | "TRACK_TURNS_BACK" | "CALIBRATION_WITHOUT_ITEM" | "CALIBRATION_NO_SHAPE" | "CALIBRATION_NO_ANSWER" | "CALIBRATION_AT_END" | "CALIBRATION_NOT_LATEST" | "CALIBRATION_CHANGED" | "CALIBRATION_TAKEN_BACK" | "UNREADABLE_TABLE" | "TIME_ZONE_UNKNOWN";
             field: string;
             mend: string;
             message: string;
@@ -2676,14 +2680,24 @@ export interface components {
             tasks: components["schemas"]["TaskReply"][];
             tooLong?: components["schemas"]["SentenceReply"];
         };
+        TopicPart: {
+            /** @enum {string} */
+            figure: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            /** @enum {string} */
+            key: "VALUE" | "OTHER" | "TOWARDS" | "SPEED";
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            needed: boolean;
+            of: string[];
+            words: string;
+        };
         TopicReply: {
             choices: string[];
-            /** @enum {string} */
-            figure?: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
-            /** Format: double */
-            least?: number;
-            /** Format: double */
-            most?: number;
+            /** Format: int32 */
+            most: number;
+            parts: components["schemas"]["TopicPart"][];
             /** @enum {string} */
             topic: "TARGET" | "CREW" | "BAG" | "SURFACE" | "STEP" | "CLARITY" | "SKY" | "SEA" | "STREAM" | "DEPTH" | "STRUCTURE" | "BIRDS" | "BAIT" | "FORAGE" | "LIVE_BAIT" | "DEAD_BAIT" | "FLOATING" | "WEED" | "FRESH" | "FLEET" | "LIGHT" | "MOON" | "SEASON" | "BOX" | "BOAT" | "SCHOOL";
             words: string;

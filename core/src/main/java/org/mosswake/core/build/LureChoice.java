@@ -37,13 +37,8 @@ final class LureChoice {
     /** Length of what they eat now (m), where it is known or the playbook is for small bait. */
     static Optional<Double> forageM(Situation s, Playbook p) {
         Optional<Double> known = s.conditions()
-                .choice(Topic.FORAGE, Forage.class)
-                .map(forage -> switch (forage) {
-                    case FINGERLING -> 0.06;
-                    case PALM -> 0.1;
-                    case HAND -> 0.18;
-                    case FOREARM -> 0.35;
-                });
+                .number(Topic.FORAGE)
+                .or(() -> s.conditions().choice(Topic.FORAGE, Forage.class).map(Forage::usualM));
         return known.or(() -> p.is(Playbook.Trait.SMALL_FORAGE) ? Optional.of(0.1) : Optional.empty());
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.mosswake.core.call.Box;
+import org.mosswake.core.call.Part;
 import org.mosswake.core.call.Playbook;
 import org.mosswake.core.call.School;
 import org.mosswake.core.call.Schools;
@@ -214,6 +215,11 @@ final class Stories {
         if (p.is(Playbook.Trait.LIVE_BAIT) && schools.is(School.BAIT_SKIRT, 1)) {
             notes.add(Sentence.of("A small skirt before each live bait, for colour."));
         }
+        s.conditions()
+                .figure(Topic.DEPTH, Part.Key.OTHER)
+                .ifPresent(deepest -> notes.add(Sentence.of(
+                        "Deep lines are set for the shallowest water on the way, {0}. Where it falls to {1} they swim that much higher off it.",
+                        Figure.distance(depths.bottomM()), Figure.distance(deepest))));
         if (p.is(Playbook.Trait.OVER_GROUND)) {
             notes.add(withTheStream(mps));
         } else {

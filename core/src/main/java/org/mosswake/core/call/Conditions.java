@@ -3,6 +3,7 @@ package org.mosswake.core.call;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.core.spread.Here;
@@ -47,15 +48,28 @@ public record Conditions(Map<Topic, Answer> known) {
     }
 
     public <E extends Enum<E>> Optional<E> choice(Topic topic, Class<E> type) {
-        return of(topic).flatMap(Answer::choice).map(name -> Enum.valueOf(type, name));
+        return choices(topic).findFirst().map(name -> Enum.valueOf(type, name));
     }
 
+    /** Among all that is seen of a topic. */
     public boolean is(Topic topic, Enum<?> choice) {
-        return of(topic).flatMap(Answer::choice).filter(choice.name()::equals).isPresent();
+        return choices(topic).anyMatch(choice.name()::equals);
+    }
+
+    /** All that is seen of it, or what its number stands for. */
+    private Stream<String> choices(Topic topic) {
+        return of(topic).stream()
+                .flatMap(answer -> answer.choice().isPresent()
+                        ? answer.choices().stream()
+                        : answer.value().flatMap(topic::choiceOf).stream());
     }
 
     public Optional<Double> number(Topic topic) {
-        return of(topic).flatMap(Answer::value);
+        return figure(topic, Part.Key.VALUE);
+    }
+
+    public Optional<Double> figure(Topic topic, Part.Key key) {
+        return of(topic).flatMap(answer -> answer.figure(key));
     }
 
     public Optional<Integer> count(Topic topic) {
@@ -67,13 +81,16 @@ public record Conditions(Map<Topic, Answer> known) {
     }
 
     public Optional<Species> secondTarget() {
-        return of(Topic.TARGET).flatMap(Answer::second).map(Species::valueOf);
+        return choices(Topic.TARGET).skip(1).findFirst().map(Species::valueOf);
     }
 
     public Optional<Here.Band> bait() {
-        return of(Topic.BAIT)
-                .filter(answer -> answer.value().isPresent() && answer.other().isPresent())
-                .map(answer ->
-                        new Here.Band(answer.value().get(), answer.other().get()));
+        return number(Topic.BAIT)
+                .flatMap(top -> figure(Topic.BAIT, Part.Key.OTHER).map(bottom -> new Here.Band(top, bottom)));
+    }
+
+    /** The deepest water on the way; the depth itself where one figure is known. */
+    public Optional<Double> deepestM() {
+        return figure(Topic.DEPTH, Part.Key.OTHER).or(() -> number(Topic.DEPTH));
     }
 }

@@ -61,7 +61,7 @@ final class Contradictions {
 
     private static void layerUnderTheBottom(Conditions c, List<Sentence> said) {
         c.bait()
-                .ifPresent(bait -> c.number(Topic.DEPTH)
+                .ifPresent(bait -> c.deepestM()
                         .filter(bottom -> bait.bottomM() > bottom)
                         .ifPresent(bottom -> said.add(Sentence.of(
                                 "The bait layer reaches down to {0}, the bottom lies at {1}: one of the two is wrong.",

@@ -154,11 +154,7 @@ public final class Doubts {
             case LIVE_BAIT, DEAD_BAIT ->
                 List.of(0.0, 3.0, 12.0).stream().map(Answer::number).toList();
             case FRESH -> List.of(0.0, 4.0).stream().map(Answer::number).toList();
-            default ->
-                topic.choices().stream()
-                        .map(choice ->
-                                new Answer(Optional.of(choice), Optional.empty(), Optional.empty(), Optional.empty()))
-                        .toList();
+            default -> topic.choices().stream().map(Answer::choice).toList();
         };
     }
 

@@ -1,5 +1,6 @@
 package org.mosswake.core.call;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.mosswake.core.call.Topic.Bait;
@@ -39,12 +40,24 @@ final class LifeRules {
                     "a great flock diving or travelling",
                     (s, p) -> birds(s, GREAT_FLOCK, "{0} of them: a great school under it"),
                     "BIRDS 6, SMALL_FAST 3, BARS 3"),
-            Rule.when(
+            Rule.of(
+                    "BIRDS_TRAVELLING",
                     Topic.BIRDS,
-                    Birds.TRAVELLING,
                     "birds moving one way",
-                    "birds move one way: go ahead of them, let the lures pass through",
+                    (s, p) -> moving(s, false, "birds move one way"),
                     "BIRDS 26, SMALL_FAST 6, MIXED 4, BARS 5, LIGHT_JIG 3"),
+            Rule.of(
+                    "BIRDS_DIVING_ON",
+                    Topic.BIRDS,
+                    "diving birds that move on",
+                    (s, p) -> moving(s, true, "they dive and move on one way"),
+                    "BIRDS 8, SMALL_FAST 2, MIXED 2, BARS 2, LIVE_SLOW -4, DEAD_SLOW -4, LIGHT_JIG -3"),
+            Rule.of(
+                    "BIRDS_OUTRUN",
+                    Topic.BIRDS,
+                    "a flock that outruns the method",
+                    LifeRules::outrun,
+                    "all -5, BIRDS -34, SMALL_FAST -12, BARS -10"),
             Rule.when(
                     Topic.BIRDS,
                     Birds.SEARCHING,
@@ -117,6 +130,15 @@ final class LifeRules {
                     "something floating",
                     "something floats here: let the lures pass close beside",
                     "MIXED 10, BIRDS 2, LIGHT_JIG 2, TOOTHY 3"),
+            Rule.of(
+                    "FLOATING_SEVERAL",
+                    Topic.FLOATING,
+                    "several floating things",
+                    (s, p) -> s.conditions()
+                            .number(Topic.FLOATING)
+                            .filter(many -> many >= 2)
+                            .map(many -> Sentence.of("{0} of them: run from one to the next", Figure.count(many))),
+                    "MIXED 4, BIRDS 1, TOOTHY 1, LIGHT_JIG 1"),
             Rule.when(
                     Topic.FLOATING,
                     Floating.LINE,
@@ -151,12 +173,41 @@ final class LifeRules {
     private LifeRules() {}
 
     private static Optional<Sentence> birds(Situation s, double from, String says) {
-        boolean showing =
-                s.conditions().is(Topic.BIRDS, Birds.DIVING) || s.conditions().is(Topic.BIRDS, Birds.TRAVELLING);
+        boolean showing = s.conditions().is(Topic.BIRDS, Birds.DIVING) || move(s);
         return s.conditions()
                 .number(Topic.BIRDS)
                 .filter(many -> showing && many >= from)
                 .map(many -> Sentence.of(says, Figure.count(many)));
+    }
+
+    private static boolean move(Situation s) {
+        return s.conditions().is(Topic.BIRDS, Birds.TRAVELLING);
+    }
+
+    private static Optional<Sentence> moving(Situation s, boolean diving, String says) {
+        if (!move(s) || s.conditions().is(Topic.BIRDS, Birds.DIVING) != diving) {
+            return Optional.empty();
+        }
+        var figures = new ArrayList<Figure>();
+        var text = new StringBuilder(says);
+        s.conditions().figure(Topic.BIRDS, Part.Key.TOWARDS).ifPresent(rad -> {
+            text.append(", towards {").append(figures.size()).append("}");
+            figures.add(Figure.angle(rad));
+        });
+        s.conditions().figure(Topic.BIRDS, Part.Key.SPEED).ifPresent(mps -> {
+            text.append(" at {").append(figures.size()).append("}");
+            figures.add(Figure.speed(mps));
+        });
+        return Optional.of(new Sentence(text + ": go ahead of them, let the lures pass through", figures));
+    }
+
+    private static Optional<Sentence> outrun(Situation s, Playbook p) {
+        return s.conditions()
+                .figure(Topic.BIRDS, Part.Key.SPEED)
+                .filter(mps -> move(s) && mps > p.mostMps())
+                .map(mps -> Sentence.of(
+                        "they make {0}; fished at {1} at most it never gets ahead of them",
+                        Figure.speed(mps), Figure.speed(p.mostMps())));
     }
 
     private static Optional<Sentence> layer(Situation s, double above, double under, String says) {

@@ -1,5 +1,7 @@
 package org.mosswake.core.call;
 
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.Optional;
 import org.mosswake.core.call.Topic.Sea;
 import org.mosswake.core.units.Figure;
@@ -38,6 +40,13 @@ record Seaway(double heightM, double lengthM) {
             case MODERATE -> 1.6;
             case ROUGH -> 2.8;
         };
+    }
+
+    /** The word for a height: each reaches halfway to the next. */
+    static Sea word(double heightM) {
+        return Arrays.stream(Sea.values())
+                .min(Comparator.comparingDouble(sea -> Math.abs(usualM(sea) - heightM)))
+                .orElseThrow();
     }
 
     double share() {

@@ -4,9 +4,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.gear.LureKind;
-import org.mosswake.core.units.Figure;
+import org.mosswake.core.units.Figure.Kind;
 
 /**
  * What a call is made from. Those that are asked are set by the skipper as far as known; the rest follows from the hour,
@@ -14,25 +13,49 @@ import org.mosswake.core.units.Figure;
  */
 public enum Topic {
     TARGET("target", Species.class),
-    CREW("crew", Figure.Kind.COUNT, 1, 12, ""),
-    BAG("bag room", Figure.Kind.COUNT, 0, 200, ""),
-    SURFACE("surface", Figure.Kind.TEMPERATURE, -2, 36, "°C"),
-    STEP("step over a mile", Figure.Kind.TEMPERATURE_STEP, 0, 8, "°C"),
+    CREW("crew", Part.value("crew", Kind.COUNT, 1, 12).always()),
+    BAG("bag room", Part.value("bag room", Kind.COUNT, 0, 200).always()),
+    SURFACE("surface", Part.value("surface", Kind.TEMPERATURE, -2, 36).always()),
+    STEP(
+            "step over a mile",
+            Part.value("step over a mile", Kind.TEMPERATURE_STEP, 0, 8).always()),
     CLARITY("colour", Clarity.class),
     SKY("sky", Sky.class),
-    /** A word, or the height of its waves (m). */
-    SEA("sea", Sea.class, Figure.Kind.DISTANCE, 0, 15),
-    STREAM("stream", Figure.Kind.SPEED, 0, 4, "m/s"),
-    DEPTH("depth", Figure.Kind.DISTANCE, 1, 6000, "m"),
+    /** A word, or the height of its waves. */
+    SEA("sea", Sea.class, Part.value("Height of the waves", Kind.DISTANCE, 0, 15)),
+    STREAM("stream", Part.value("stream", Kind.SPEED, 0, 4).always()),
+    /** One, or from the shallowest to the deepest on the way. */
+    DEPTH(
+            "depth",
+            Part.value("Depth, or the shallowest", Kind.DISTANCE, 1, 6000).always(),
+            Part.value("The deepest on the way", Kind.DISTANCE, 1, 6000).as(Part.Key.OTHER)),
     STRUCTURE("bottom", Structure.class),
-    BIRDS("birds", Birds.class, Figure.Kind.COUNT, 1, 5000),
-    BAIT("bait layer", Bait.class, Figure.Kind.DISTANCE, 0, 400),
-    FORAGE("forage", Forage.class),
-    LIVE_BAIT("live bait", Figure.Kind.COUNT, 0, 500, ""),
-    DEAD_BAIT("dead bait", Figure.Kind.COUNT, 0, 500, ""),
-    FLOATING("floating", Floating.class),
+    BIRDS(
+            "birds",
+            Birds.class,
+            Part.value("How many, about", Kind.COUNT, 1, 5000).of(Birds.DIVING, Birds.TRAVELLING),
+            Part.value("Moving towards", Kind.ANGLE, 0, 2 * Math.PI)
+                    .as(Part.Key.TOWARDS)
+                    .of(Birds.TRAVELLING),
+            Part.value("How fast", Kind.SPEED, 0, 15).as(Part.Key.SPEED).of(Birds.TRAVELLING)),
+    BAIT(
+            "bait layer",
+            Bait.class,
+            Part.value("Top of the layer", Kind.DISTANCE, 0, 400).of(Bait.LAYER).always(),
+            Part.value("Bottom of the layer", Kind.DISTANCE, 0, 400)
+                    .as(Part.Key.OTHER)
+                    .of(Bait.LAYER)
+                    .always()),
+    /** A word, or its length. */
+    FORAGE("forage", Forage.class, Part.value("Length", Kind.SMALL, 0.01, 0.8)),
+    LIVE_BAIT("live bait", Part.value("live bait", Kind.COUNT, 0, 500).always()),
+    DEAD_BAIT("dead bait", Part.value("dead bait", Kind.COUNT, 0, 500).always()),
+    FLOATING(
+            "floating",
+            Floating.class,
+            Part.value("How many", Kind.COUNT, 1, 200).of(Floating.SINGLE, Floating.LINE)),
     WEED("weed", Weed.class),
-    FRESH("fresh layer", Figure.Kind.DISTANCE, 0, 60, "m"),
+    FRESH("fresh layer", Part.value("fresh layer", Kind.DISTANCE, 0, 60).always()),
     FLEET("fleet", Fleet.class),
     /** Height of the sun at the hour. */
     LIGHT("light"),
@@ -42,6 +65,9 @@ public enum Topic {
     BOX("box"),
     BOAT("boat"),
     SCHOOL("your way");
+
+    /** Nothing of it is there: a choice that stands alone. */
+    static final String NONE = "NONE";
 
     public enum Clarity {
         BLUE,
@@ -94,11 +120,31 @@ public enum Topic {
         LAYER
     }
 
+    /** By length; bounds and a usual one of each are ESTIMATE (m). */
     public enum Forage {
-        FINGERLING,
-        PALM,
-        HAND,
-        FOREARM
+        FINGERLING(0.06, 0.08),
+        PALM(0.1, 0.13),
+        HAND(0.18, 0.24),
+        FOREARM(0.35, 9);
+
+        private final double usualM;
+        private final double underM;
+
+        Forage(double usualM, double underM) {
+            this.usualM = usualM;
+            this.underM = underM;
+        }
+
+        public double usualM() {
+            return usualM;
+        }
+
+        static Forage ofLength(double metres) {
+            return Arrays.stream(values())
+                    .filter(one -> metres < one.underM)
+                    .findFirst()
+                    .orElse(FOREARM);
+        }
     }
 
     public enum Floating {
@@ -125,37 +171,24 @@ public enum Topic {
 
     private final String words;
     private final List<String> choices;
-    private final Optional<Figure.Kind> figure;
-    private final Accepted range;
-    private final boolean asked;
+    private final List<Part> parts;
 
     Topic(String words) {
-        this(words, List.of(), Optional.empty(), null, false);
+        this(words, List.of(), List.of());
     }
 
-    Topic(String words, Class<? extends Enum<?>> choices) {
-        this(words, names(choices), Optional.empty(), null, true);
+    Topic(String words, Part... parts) {
+        this(words, List.of(), List.of(parts));
     }
 
-    Topic(String words, Figure.Kind figure, double least, double most, String unit) {
-        this(words, List.of(), Optional.of(figure), new Accepted(least, most, unit), true);
+    Topic(String words, Class<? extends Enum<?>> choices, Part... parts) {
+        this(words, names(choices), List.of(parts));
     }
 
-    Topic(String words, Class<? extends Enum<?>> choices, Figure.Kind figure, double least, double most) {
-        this(
-                words,
-                names(choices),
-                Optional.of(figure),
-                new Accepted(least, most, figure == Figure.Kind.COUNT ? "" : "m"),
-                true);
-    }
-
-    Topic(String words, List<String> choices, Optional<Figure.Kind> figure, Accepted range, boolean asked) {
+    Topic(String words, List<String> choices, List<Part> parts) {
         this.words = words;
         this.choices = choices;
-        this.figure = figure;
-        this.range = range;
-        this.asked = asked;
+        this.parts = parts;
     }
 
     private static List<String> names(Class<? extends Enum<?>> type) {
@@ -171,16 +204,38 @@ public enum Topic {
         return choices;
     }
 
-    public Optional<Figure.Kind> figure() {
-        return figure;
+    /** How many of them can hold at once. */
+    public int most() {
+        return switch (this) {
+            case TARGET -> 2;
+            case STRUCTURE, BIRDS, FLOATING -> choices.size();
+            default -> 1;
+        };
     }
 
-    /** Of its number; null without one. */
-    public Accepted range() {
-        return range;
+    public List<Part> parts() {
+        return parts;
+    }
+
+    public Optional<Part> part(Part.Key key) {
+        return parts.stream().filter(part -> part.key() == key).findFirst();
     }
 
     public boolean asked() {
-        return asked;
+        return !choices.isEmpty() || !parts.isEmpty();
+    }
+
+    /** Whether its number alone says which of its choices it is. */
+    public boolean toldByFigure() {
+        return this == SEA || this == FORAGE;
+    }
+
+    /** The choice its number stands for. */
+    Optional<String> choiceOf(double value) {
+        return switch (this) {
+            case SEA -> Optional.of(Seaway.word(value).name());
+            case FORAGE -> Optional.of(Forage.ofLength(value).name());
+            default -> Optional.empty();
+        };
     }
 }

@@ -1,7 +1,9 @@
 package org.mosswake.core.call;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import org.mosswake.core.call.Playbook.Trait;
 import org.mosswake.core.call.Topic.Clarity;
 import org.mosswake.core.call.Topic.Sea;
@@ -98,10 +100,10 @@ final class WaterRules {
                     "HUMP_MISSING",
                     Topic.STRUCTURE,
                     "no hump under slow eels",
-                    (s, p) -> s.conditions()
-                            .choice(Topic.STRUCTURE, Structure.class)
-                            .filter(structure -> structure != Structure.HUMP)
-                            .map(structure -> Sentence.of("there is no hump under it")),
+                    (s, p) -> s.conditions().knows(Topic.STRUCTURE)
+                                    && !s.conditions().is(Topic.STRUCTURE, Structure.HUMP)
+                            ? Optional.of(Sentence.of("there is no hump under it"))
+                            : Optional.empty(),
                     "EELS -24"),
             Rule.when(
                     Topic.STRUCTURE,
@@ -192,25 +194,41 @@ final class WaterRules {
     }
 
     private static Optional<Sentence> fits(Situation s, Playbook p) {
-        return s.conditions()
-                .number(Topic.DEPTH)
-                .filter(depth -> depth >= p.waterFromM() && depth <= p.waterToM())
-                .map(depth -> Sentence.of("{0} of water is what it is fished in", Figure.distance(depth)));
+        return depths(s, way -> way.deepest() >= p.waterFromM() && way.shallowest() <= p.waterToM())
+                .map(way -> way.says("{0} of water is what it is fished in"));
     }
 
     private static Optional<Sentence> off(Situation s, Playbook p) {
-        return s.conditions()
-                .number(Topic.DEPTH)
-                .filter(depth -> depth < p.waterFromM() || depth > p.waterToM())
-                .map(depth -> Sentence.of(
+        return depths(s, way -> way.deepest() < p.waterFromM() || way.shallowest() > p.waterToM())
+                .map(way -> way.says(
                         "{0} of water; it is fished in {1} to {2}",
-                        Figure.distance(depth), Figure.distance(p.waterFromM()), Figure.distance(p.waterToM())));
+                        Figure.distance(p.waterFromM()), Figure.distance(p.waterToM())));
     }
 
     private static Optional<Sentence> farOff(Situation s, Playbook p) {
+        return depths(s, way -> way.deepest() < p.waterFromM() / 2 || way.shallowest() > 2 * p.waterToM())
+                .map(way -> Sentence.of("that is less than half or more than twice as deep"));
+    }
+
+    /** Depths met on the way (m). */
+    private record Way(double shallowest, double deepest) {
+        /** The first figure is the depth, or the range of it. */
+        Sentence says(String text, Figure... more) {
+            var figures = new ArrayList<Figure>(List.of(Figure.distance(shallowest)));
+            figures.addAll(List.of(more));
+            if (deepest <= shallowest) {
+                return new Sentence(text, figures);
+            }
+            String end = "{" + figures.size() + "}";
+            figures.add(Figure.distance(deepest));
+            return new Sentence(text.replace("{0}", "{0} to " + end), figures);
+        }
+    }
+
+    private static Optional<Way> depths(Situation s, Predicate<Way> holds) {
         return s.conditions()
                 .number(Topic.DEPTH)
-                .filter(depth -> depth < p.waterFromM() / 2 || depth > 2 * p.waterToM())
-                .map(depth -> Sentence.of("that is less than half or more than twice as deep"));
+                .map(least -> new Way(least, s.conditions().deepestM().orElse(least)))
+                .filter(holds);
     }
 }

@@ -28,6 +28,7 @@ public enum FaultCode {
             "{0} is {1} m, but leaders and shock leader already take {2} m", "Let out more than {2} m."),
     HOLDER_TAKEN("{0} is already used by line {1}", "Choose a free holder."),
     HOLDER_IN_USE("{0} leaves out {1}, which a spread uses", "Take its line off that spread first."),
+    STANDS_ALONE("{0} cannot hold beside ''{1}''", "Send the one or the other."),
     TWICE("{0} names ''{1}'' twice", "Name each once."),
     CHAIN_MUST_END_IN_LINE("{0} must end with the main line", "Add the main line as the last piece."),
     WRONG_KIND_OF_GEAR("{0} is a {1}; a {2} belongs here", "Choose a {2}."),

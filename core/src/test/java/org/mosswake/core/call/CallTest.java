@@ -21,6 +21,7 @@ import org.mosswake.core.caution.Caution;
 import org.mosswake.core.clock.Step;
 import org.mosswake.core.clock.SunDay;
 import org.mosswake.core.clock.TideStation;
+import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.units.Sentence;
 
 class CallTest {
@@ -244,9 +245,13 @@ class CallTest {
         }
     }
 
+    private static Accepted range(Topic topic) {
+        return topic.part(Part.Key.VALUE).orElseThrow().range();
+    }
+
     private static double[] ends(Topic topic) {
         return topic.asked() && topic.choices().isEmpty()
-                ? new double[] {topic.range().least(), topic.range().most()}
+                ? new double[] {range(topic).least(), range(topic).most()}
                 : new double[0];
     }
 

@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.mosswake.core.call.Moment.Light;
 
@@ -52,12 +53,16 @@ public record Practice(
     }
 
     private static Answer answer(Topic topic, String[] values) {
-        if (topic.choices().isEmpty()) {
-            return Answer.number(Double.parseDouble(values[0]));
+        Answer answer = new Answer(Optional.empty(), List.of(), Map.of());
+        if (!topic.choices().isEmpty() && !values[0].isEmpty()) {
+            String[] seen = values[0].split("[+]");
+            answer = new Answer(Optional.of(seen[0]), List.of(seen).subList(1, seen.length), Map.of());
         }
-        Optional<Double> number = values.length > 1 ? Optional.of(Double.parseDouble(values[1])) : Optional.empty();
-        Optional<Double> other = values.length > 2 ? Optional.of(Double.parseDouble(values[2])) : Optional.empty();
-        return new Answer(Optional.of(values[0]), Optional.empty(), number, other);
+        int first = topic.choices().isEmpty() ? 0 : 1;
+        for (int i = first; i < values.length; i++) {
+            answer = answer.with(topic.parts().get(i - first).key(), Double.parseDouble(values[i]));
+        }
+        return answer;
     }
 
     @Override

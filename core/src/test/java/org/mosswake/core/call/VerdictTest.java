@@ -66,7 +66,7 @@ class VerdictTest {
     /** The height as seen counts, not the word. */
     @Test
     void wavesOfFourMetresKeepTheLargeOneIn() {
-        var high = new Answer(Optional.of(Sea.SLIGHT.name()), Optional.empty(), Optional.of(4.0), Optional.empty());
+        var high = Answer.choice(Sea.SLIGHT).with(Part.Key.VALUE, 4);
         Call call = call(Days.large(Light.MORNING, known(Topic.SEA, high)));
         assertThat(said(call.verdict())).anyMatch(text -> text.startsWith("Stay in"));
         assertThat(said(call.contradictions())).anyMatch(text -> text.contains("the height counts"));
@@ -75,7 +75,7 @@ class VerdictTest {
     @ParameterizedTest
     @CsvSource({"CALM,0,false", "CALM,0.3,false", "CALM,2,true", "ROUGH,0.3,true", "ROUGH,3,false"})
     void aWordIsHeldAgainstItsWaves(Sea word, double metres, boolean said) {
-        var sea = new Answer(Optional.of(word.name()), Optional.empty(), Optional.of(metres), Optional.empty());
+        var sea = Answer.choice(word).with(Part.Key.VALUE, metres);
         assertThat(said(call(Days.large(Light.MORNING, known(Topic.SEA, sea))).contradictions()).stream()
                         .anyMatch(text -> text.contains("the height counts")))
                 .isEqualTo(said);

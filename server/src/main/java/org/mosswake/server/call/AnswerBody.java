@@ -1,12 +1,16 @@
 package org.mosswake.server.call;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.call.Answer;
 import org.mosswake.core.call.Conditions;
+import org.mosswake.core.call.Part;
 import org.mosswake.core.call.Topic;
 import org.mosswake.core.fault.Fault;
 import org.mosswake.core.fault.FaultCode;
@@ -16,23 +20,35 @@ import org.mosswake.core.fault.Faults;
 /**
  * What is known of one topic; numbers in SI.
  *
+ * @param also  what is seen beside the choice, or a second target
+ * @param second a second target, as older pages and plans have it
  * @param value its number: a temperature, how many, the top of a layer
- * @param other the bottom of a layer (m)
+ * @param other the far end of a range that begins at the value
+ * @param more  further numbers of the topic, by the keys of its parts
  */
 public record AnswerBody(
         Topic topic,
         @Nullable String choice,
+        @Nullable List<String> also,
         @Nullable String second,
         @Nullable Double value,
-        @Nullable Double other) {
+        @Nullable Double other,
+        @Nullable Map<Part.Key, Double> more) {
     static AnswerBody of(Topic topic, Answer answer) {
+        var more = new EnumMap<Part.Key, Double>(Part.Key.class);
+        more.putAll(answer.figures());
+        more.keySet().removeAll(ENDS);
         return new AnswerBody(
                 topic,
                 answer.choice().orElse(null),
-                answer.second().orElse(null),
+                answer.also().isEmpty() ? null : answer.also(),
+                null,
                 answer.value().orElse(null),
-                answer.other().orElse(null));
+                answer.figure(Part.Key.OTHER).orElse(null),
+                more.isEmpty() ? null : more);
     }
+
+    private static final Set<Part.Key> ENDS = EnumSet.of(Part.Key.VALUE, Part.Key.OTHER);
 
     static List<AnswerBody> of(Conditions conditions) {
         return conditions.known().entrySet().stream()
@@ -41,11 +57,13 @@ public record AnswerBody(
     }
 
     private Answer toCore() {
-        return new Answer(
-                Optional.ofNullable(choice),
-                Optional.ofNullable(second),
-                Optional.ofNullable(value),
-                Optional.ofNullable(other));
+        var figures = new EnumMap<Part.Key, Double>(Part.Key.class);
+        Optional.ofNullable(more).ifPresent(figures::putAll);
+        Optional.ofNullable(value).ifPresent(v -> figures.put(Part.Key.VALUE, v));
+        Optional.ofNullable(other).ifPresent(v -> figures.put(Part.Key.OTHER, v));
+        var beside = new ArrayList<String>(Optional.ofNullable(also).orElse(List.of()));
+        Optional.ofNullable(second).ifPresent(beside::add);
+        return new Answer(Optional.ofNullable(choice), beside, figures);
     }
 
     /** Notes every fault; fields are named by their place in the list. */
@@ -58,7 +76,9 @@ public record AnswerBody(
         for (int i = 0; i < answers.size(); i++) {
             AnswerBody answer = answers.get(i);
             String at = path + "[" + i + "]";
-            if (!faults.required(at, answer) || !faults.required(at + ".topic", answer.topic())) {
+            if (!faults.required(at, answer)
+                    || !faults.required(at + ".topic", answer.topic())
+                    || answer.holes(faults, at)) {
                 continue;
             }
             if (known.put(answer.topic(), answer.toCore()) != null) {
@@ -67,6 +87,15 @@ public record AnswerBody(
             one(faults, at, answer);
         }
         return faults.total() > before ? Optional.empty() : Optional.of(new Conditions(known));
+    }
+
+    /** A list or a number that is null within. */
+    private boolean holes(Faults faults, String at) {
+        int before = faults.total();
+        Optional.ofNullable(also).ifPresent(names -> names.forEach(name -> faults.required(at + ".also", name)));
+        Optional.ofNullable(more)
+                .ifPresent(map -> map.forEach((key, number) -> faults.required(at + ".more." + key, number)));
+        return faults.total() > before;
     }
 
     private static void one(Faults faults, String at, AnswerBody answer) {

@@ -2,8 +2,8 @@ package org.mosswake.server.call;
 
 import java.util.Arrays;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.mosswake.core.call.Numbers;
+import org.mosswake.core.call.Part;
 import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.call.School;
 import org.mosswake.core.call.Species;
@@ -18,14 +18,29 @@ record CatalogueReply(
         List<PlaybookWords> playbooks,
         List<SchoolReply> schools,
         List<NumberReply> numbers) {
-    /** @param least of its number, with {@code most}; absent for a topic without one */
-    record TopicReply(
-            Topic topic,
+    /** @param most choices that hold at once */
+    record TopicReply(Topic topic, String words, List<String> choices, int most, List<TopicPart> parts) {}
+
+    /** @param of choices it belongs to; empty for all */
+    record TopicPart(
+            Part.Key key,
             String words,
-            List<String> choices,
-            Figure.@Nullable Kind figure,
-            @Nullable Double least,
-            @Nullable Double most) {}
+            Figure.Kind figure,
+            double least,
+            double most,
+            List<String> of,
+            boolean needed) {}
+
+    private static TopicPart part(Part part) {
+        return new TopicPart(
+                part.key(),
+                part.words(),
+                part.kind(),
+                part.range().least(),
+                part.range().most(),
+                part.of(),
+                part.needed());
+    }
 
     record SpeciesReply(Species species, String words) {}
 
@@ -44,9 +59,8 @@ record CatalogueReply(
                                 topic,
                                 topic.words(),
                                 topic.choices(),
-                                topic.figure().orElse(null),
-                                topic.range() == null ? null : topic.range().least(),
-                                topic.range() == null ? null : topic.range().most()))
+                                topic.most(),
+                                topic.parts().stream().map(CatalogueReply::part).toList()))
                         .toList(),
                 Arrays.stream(Species.values())
                         .map(species -> new SpeciesReply(species, species.words()))

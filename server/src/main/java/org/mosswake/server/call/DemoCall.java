@@ -86,6 +86,6 @@ class DemoCall implements DemoPart {
     }
 
     private static AnswerBody answer(Topic topic, String choice, String second, Double value, Double other) {
-        return new AnswerBody(topic, choice, second, value, other);
+        return new AnswerBody(topic, choice, second == null ? null : List.of(second), null, value, other, null);
     }
 }
