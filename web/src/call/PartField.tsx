@@ -71,7 +71,8 @@ function refusal(
   const { value, other } = answer
   if (part.key === 'OTHER' && value === undefined) return 'Type the one above first.'
   if (part.key === 'OTHER' && si <= value!) return `Type more than ${print(value!)}.`
-  if (part.key === 'VALUE' && other !== undefined && si >= other) return `Type less than ${print(other)}, or the one below first.`
+  if (part.key === 'VALUE' && other !== undefined && si >= other)
+    return `Type less than ${print(other)}, or the one below first.`
   return null
 }
 

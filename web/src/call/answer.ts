@@ -1,17 +1,13 @@
 /** An answer as it is edited: choices and the numbers that belong to them. */
 import type { Answer, Part, Topic } from './queries'
 
-/** A layer needs both its ends; these are shown until others are typed. */
-const BEGIN: Partial<Record<Topic['topic'], Partial<Answer>>> = { BAIT: { value: 10, other: 15 } }
-
 export const choicesOf = (answer: Answer | undefined): string[] =>
   answer?.choice ? [answer.choice, ...(answer.also ?? [])] : []
 
 /** With one more choice, or without one that was there; null where nothing is left. */
 export function withChoice(topic: Topic, answer: Answer | undefined, choice: string): Answer | null {
   const had = choicesOf(answer)
-  if (topic.most === 1)
-    return fitting(topic, { ...BEGIN[topic.topic], ...answer, topic: topic.topic }, [choice])
+  if (topic.most === 1) return fitting(topic, { ...answer, topic: topic.topic }, [choice])
   const left = had.filter((other) => other !== choice)
   const alone = choice === 'NONE' || had.includes('NONE')
   const chosen = had.includes(choice) ? left : alone ? [choice] : [...left.slice(0, topic.most - 1), choice]

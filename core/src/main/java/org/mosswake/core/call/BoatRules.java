@@ -195,7 +195,7 @@ final class BoatRules {
     private static Optional<Sentence> lifeFirst(Situation s, Playbook p) {
         boolean birds =
                 s.conditions().is(Topic.BIRDS, Birds.DIVING) || s.conditions().is(Topic.BIRDS, Birds.TRAVELLING);
-        boolean seen = birds || s.conditions().bait().isPresent();
+        boolean seen = birds || s.conditions().is(Topic.BAIT, Topic.Bait.LAYER);
         return s.schools().is(School.SEARCH, 1) && !seen
                 ? Optional.of(Sentence.of("your way: no lines before life is seen"))
                 : Optional.empty();

@@ -94,6 +94,15 @@ final class LifeRules {
                     "a layer of bait near the surface",
                     (s, p) -> layer(s, -1, NEAR_SURFACE_M, "bait from {0} to {1}: within sight of surface lures"),
                     "MIXED 7, SMALL_FAST 7, BIRDS 4, BARS 6, LIGHT_JIG 7, TOOTHY 4, LIVE_SLOW 6, BENT_BAIT 4, FLASH_SQUID 5, LADDER 2"),
+            Rule.of(
+                    "BAIT_SOMEWHERE",
+                    Topic.BAIT,
+                    "bait marked, its depth not said",
+                    (s, p) -> s.conditions().is(Topic.BAIT, Bait.LAYER)
+                                    && s.conditions().bait().isEmpty()
+                            ? Optional.of(Sentence.of("bait is marked; say how deep it lies"))
+                            : Optional.empty(),
+                    "LIVE_SLOW 3, DEAD_SLOW 3, MIXED 3, SMALL_FAST 3, LIGHT_JIG 2, FLASH_SQUID 3, FLASH_FLY 3, BENT_BAIT 2, BIRDS 2, BARS 2"),
             Rule.when(
                     Topic.BAIT,
                     Bait.NONE,

@@ -27,8 +27,8 @@ public enum Topic {
     /** One, or from the shallowest to the deepest on the way. */
     DEPTH(
             "depth",
-            Part.value("Depth, or the shallowest", Kind.DISTANCE, 1, 6000).always(),
-            Part.value("The deepest on the way", Kind.DISTANCE, 1, 6000).as(Part.Key.OTHER)),
+            Part.value("depth", Kind.DISTANCE, 1, 6000).always(),
+            Part.value("falling to, on the way", Kind.DISTANCE, 1, 6000).as(Part.Key.OTHER)),
     STRUCTURE("bottom", Structure.class),
     BIRDS(
             "birds",
@@ -41,11 +41,10 @@ public enum Topic {
     BAIT(
             "bait layer",
             Bait.class,
-            Part.value("Top of the layer", Kind.DISTANCE, 0, 400).of(Bait.LAYER).always(),
+            Part.value("Top of the layer", Kind.DISTANCE, 0, 400).of(Bait.LAYER),
             Part.value("Bottom of the layer", Kind.DISTANCE, 0, 400)
                     .as(Part.Key.OTHER)
-                    .of(Bait.LAYER)
-                    .always()),
+                    .of(Bait.LAYER)),
     /** A word, or its length. */
     FORAGE("forage", Forage.class, Part.value("Length", Kind.SMALL, 0.01, 0.8)),
     LIVE_BAIT("live bait", Part.value("live bait", Kind.COUNT, 0, 500).always()),

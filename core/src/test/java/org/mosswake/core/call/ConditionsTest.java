@@ -43,7 +43,7 @@ class ConditionsTest {
         refused(Topic.CLARITY, raw("BLUE", null, 3.0, null), "CLARITY.value", FaultCode.UNKNOWN_FIELD);
         refused(Topic.TARGET, raw("MAHI", "MAHI", null, null), "TARGET.also[0]", FaultCode.TWICE);
         refused(Topic.BAIT, raw("LAYER", null, 20.0, 12.0), "BAIT.other", FaultCode.UPSIDE_DOWN);
-        refused(Topic.BAIT, raw("LAYER", null, 20.0, null), "BAIT.other", FaultCode.MISSING);
+        refused(Topic.SURFACE, Answer.number(20).with(Part.Key.OTHER, 22), "SURFACE.other", FaultCode.UNKNOWN_FIELD);
         refused(Topic.BAIT, raw("NONE", null, 2.0, 5.0), "BAIT.other", FaultCode.UNKNOWN_FIELD);
         refused(Topic.DEPTH, raw(null, null, 60.0, 40.0), "DEPTH.other", FaultCode.UPSIDE_DOWN);
         refused(Topic.BIRDS, raw("NONE", "DIVING", null, null), "BIRDS.also", FaultCode.STANDS_ALONE);
