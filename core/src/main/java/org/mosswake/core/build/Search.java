@@ -6,8 +6,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.mosswake.core.call.Playbook;
 import org.mosswake.core.call.Situation;
 import org.mosswake.core.call.Topic;
+import org.mosswake.core.clock.TidalStream;
 import org.mosswake.core.spread.Here;
 import org.mosswake.core.spread.Spread;
 import org.mosswake.core.spread.SpreadTurns;
@@ -135,8 +137,10 @@ final class Search {
                 Optional.empty(),
                 s.conditions().number(Topic.SURFACE),
                 Optional.empty(),
-                Optional.empty(),
-                Optional.empty());
+                s.tide()
+                        .filter(tide -> r.wish().p().is(Playbook.Trait.OVER_GROUND))
+                        .map(TidalStream::towardsRad),
+                s.tide().flatMap(tide -> s.stream().map(mps -> new Here.Stream(mps, tide.towardsRad()))));
         var lines = units.stream()
                 .flatMap(unit -> unit.now().sets().stream())
                 .map(set -> set.placing().line())

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.mosswake.core.call.Box;
 import org.mosswake.core.call.Part;
 import org.mosswake.core.call.Playbook;
@@ -12,6 +13,7 @@ import org.mosswake.core.call.Schools;
 import org.mosswake.core.call.Situation;
 import org.mosswake.core.call.Slot;
 import org.mosswake.core.call.Topic;
+import org.mosswake.core.clock.TidalStream;
 import org.mosswake.core.gear.ColourRole;
 import org.mosswake.core.gear.HolderKind;
 import org.mosswake.core.gear.LureItem;
@@ -228,23 +230,34 @@ final class Stories {
         return notes;
     }
 
-    /** Both speeds of a method that goes with the stream, and what the stream makes of it. */
+    /** Both speeds of a method that goes with the stream, the course that is, and when to turn round. */
     private Sentence withTheStream(double mps) {
         return s.stream()
-                .map(stream -> {
-                    Figure water = Figure.speed(mps);
-                    Figure ground = Figure.speed(mps + stream);
-                    return mps + stream > p.mostMps() + 0.01
-                            ? Sentence.of(
-                                    "The stream of {0} alone is nearly what it is fished at: at {1} through the water, the least that works the bait, the receiver shows {2}. Wait for slacker water.",
-                                    Figure.speed(stream), water, ground)
-                            : Sentence.of(
-                                    "Go with the stream of {0}: {2} on the receiver is {1} through the water. Turn round only to run back.",
-                                    Figure.speed(stream), water, ground);
-                })
+                .map(stream -> stream > 0 && mps + stream > p.mostMps() + 0.01
+                        ? Sentence.of(
+                                "The stream of {0} alone is nearly what it is fished at: at {1} through the water, the least that works the bait, the receiver shows {2}. Wait for slacker water.",
+                                Figure.speed(stream), Figure.speed(mps), Figure.speed(mps + stream))
+                        : goWith(stream, mps))
                 .orElseGet(() -> Sentence.of(
                         "Go with the stream, {0} over the ground. The stream is not known: the bait is set for slack water.",
                         Figure.speed(mps)));
+    }
+
+    private Sentence goWith(double stream, double mps) {
+        Sentence said = Sentence.of(
+                s.tide().isPresent()
+                        ? "Steer {3}, with the stream of {0}: {2} on the receiver is {1} through the water."
+                        : "Go with the stream of {0}: {2} on the receiver is {1} through the water.",
+                Stream.concat(
+                                Stream.of(Figure.speed(stream), Figure.speed(mps), Figure.speed(mps + stream)),
+                                s.tide().stream().map(tide -> Figure.angle(tide.towardsRad())))
+                        .toArray(Figure[]::new));
+        return s.tide()
+                .flatMap(TidalStream::turns)
+                .map(turns -> said.and(
+                        " It turns at {0}: turn round with it then; before that, only to run back.",
+                        Figure.clock(turns)))
+                .orElseGet(() -> said.and(" Turn round only to run back."));
     }
 
     private void speed(double mps, List<Sentence> notes) {

@@ -73,7 +73,8 @@ public final class DayPlan {
                 leaders,
                 Timeline.Needs.USUAL_SET_MINUTES,
                 Timeline.Needs.USUAL_TIE_MINUTES,
-                home.isAfter(linesIn) ? home : linesIn.plus(Duration.ofHours(1)));
+                home.isAfter(linesIn) ? home : linesIn.plus(Duration.ofHours(1)),
+                p.is(Trait.OVER_GROUND));
         return Timeline.of(needs, wishes.zone(), wishes.tide(), fishing(s, call, wishes.sun(), needs));
     }
 

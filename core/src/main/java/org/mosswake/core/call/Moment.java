@@ -5,14 +5,15 @@ import java.time.Instant;
 import java.util.Optional;
 import org.mosswake.core.clock.MoonDay;
 import org.mosswake.core.clock.SunDay;
+import org.mosswake.core.clock.TidalStream;
 
 /**
  * An hour of the day as fish see it.
  *
- * @param streamMps of the tide, where a station is near (m/s)
+ * @param tide      its stream, where a station is near
  * @param nearNewOrFull the moon is within about three days of new or full
  */
-public record Moment(Instant at, Light light, Optional<Double> streamMps, boolean nearNewOrFull) {
+public record Moment(Instant at, Light light, Optional<TidalStream> tide, boolean nearNewOrFull) {
     /** The first hour after sunrise still counts as first light. */
     private static final Duration LOW_SUN = Duration.ofMinutes(60);
     /** By late morning the early bite is over (practice). */
@@ -42,9 +43,13 @@ public record Moment(Instant at, Light light, Optional<Double> streamMps, boolea
         }
     }
 
-    public static Moment of(Instant at, SunDay sun, MoonDay moon, Optional<Double> streamMps) {
-        return new Moment(
-                at, light(at, sun), streamMps.map(Math::abs), moon.lit() < NEW_BELOW || moon.lit() > FULL_ABOVE);
+    public static Moment of(Instant at, SunDay sun, MoonDay moon, Optional<TidalStream> tide) {
+        return new Moment(at, light(at, sun), tide, moon.lit() < NEW_BELOW || moon.lit() > FULL_ABOVE);
+    }
+
+    /** (m/s) */
+    public Optional<Double> streamMps() {
+        return tide.map(TidalStream::mps);
     }
 
     private static Light light(Instant time, SunDay sun) {

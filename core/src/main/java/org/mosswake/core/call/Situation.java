@@ -3,6 +3,7 @@ package org.mosswake.core.call;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import org.mosswake.core.clock.TidalStream;
 
 /**
  * All that a call is made from.
@@ -17,6 +18,9 @@ public record Situation(
         Schools schools,
         List<Entry> table,
         Numbers numbers) {
+    /** Less of a stream has no side to it (m/s, ESTIMATE). */
+    private static final double FELT_MPS = 0.05;
+
     public Situation {
         table = List.copyOf(table);
     }
@@ -50,6 +54,11 @@ public record Situation(
     /** The fastest she may fish: what she makes, and what this sea lets her hold (m/s). */
     public double fastestMps() {
         return Seaway.mostMps(this);
+    }
+
+    /** Where the stream goes, as the tide has it; unknown where it is hardly felt. */
+    public Optional<TidalStream> tide() {
+        return moment.tide().filter(tide -> tide.mps() >= FELT_MPS);
     }
 
     /** As the skipper says, else as the tide makes it (m/s). */

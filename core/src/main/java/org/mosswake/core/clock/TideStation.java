@@ -38,7 +38,11 @@ public record TideStation(
         /** The stream turns to flood. */
         FLOOD_BEGINS,
         /** The stream turns to ebb. */
-        EBB_BEGINS
+        EBB_BEGINS;
+
+        public boolean ofTheStream() {
+            return this == FLOOD_BEGINS || this == EBB_BEGINS;
+        }
     }
 
     /** @param heightM of the tide then */
@@ -56,6 +60,19 @@ public record TideStation(
     /** Flood positive, ebb negative (m/s). */
     public double streamMps(Instant at) {
         return sum(stream, at);
+    }
+
+    /** @param turns of the days around it, in order */
+    public TidalStream streamAt(Instant at, List<Turn> turns) {
+        double flood = streamMps(at);
+        double towards = Math.toRadians(flood < 0 ? floodTowardsDeg + 180 : floodTowardsDeg);
+        return new TidalStream(
+                Math.abs(flood),
+                towards % (2 * Math.PI),
+                turns.stream()
+                        .filter(turn -> turn.event().ofTheStream() && turn.at().isAfter(at))
+                        .map(Turn::at)
+                        .findFirst());
     }
 
     private static double sum(List<Wave> waves, Instant at) {

@@ -35,6 +35,7 @@ public final class Timeline {
      * @param setMinutes   for one line, farthest first, with its action checked
      * @param tieMinutes   for one leader
      * @param home         when the day ends
+     * @param withTheStream whether the method goes with it, and so turns with it
      */
     public record Needs(
             Instant linesIn,
@@ -47,7 +48,8 @@ public final class Timeline {
             int leaders,
             double setMinutes,
             double tieMinutes,
-            Instant home) {
+            Instant home,
+            boolean withTheStream) {
         public static final Accepted RUN_MIN = new Accepted(0, 600, "min");
         public static final Accepted BAIT_MIN = new Accepted(0, 360, "min");
         /** Practice: four minutes for a line with its action checked, six for a leader crimped and pulled. */
@@ -109,7 +111,7 @@ public final class Timeline {
         evening(needs, leave, zone, steps);
         tide.stream()
                 .filter(turn -> !turn.at().isBefore(set) && !turn.at().isAfter(needs.home()))
-                .map(Timeline::tide)
+                .map(turn -> tide(turn, needs.withTheStream()))
                 .forEach(steps::add);
         steps.addAll(fishing);
         steps.add(new Step(
@@ -161,21 +163,21 @@ public final class Timeline {
                 Sentence.of("let-outs marked, knots pulled, tethers on, and the local rules read again")));
     }
 
-    private static Step tide(TideStation.Turn turn) {
+    private static Step tide(TideStation.Turn turn, boolean withTheStream) {
         String title = switch (turn.event()) {
             case HIGH -> "high water";
             case LOW -> "low water";
             case FLOOD_BEGINS -> "flood begins";
             case EBB_BEGINS -> "ebb begins";
         };
-        boolean turns = turn.event() == TideStation.Event.FLOOD_BEGINS || turn.event() == TideStation.Event.EBB_BEGINS;
         return new Step(
                 Step.Kind.TIDE,
                 turn.at(),
                 Duration.ZERO,
                 title,
-                turns
-                        ? Sentence.of("the stream turns: fish change sides of the structure")
+                turn.event().ofTheStream()
+                        ? Sentence.of("the stream turns: fish change sides of the structure"
+                                + (withTheStream ? ", and the boat turns round with it" : ""))
                         : Sentence.of("{0} of water over the chart's zero", Figure.distance(turn.heightM())));
     }
 

@@ -3,6 +3,7 @@ package org.mosswake.core.build;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -14,6 +15,7 @@ import org.mosswake.core.call.Answer;
 import org.mosswake.core.call.Box;
 import org.mosswake.core.call.Conditions;
 import org.mosswake.core.call.Days;
+import org.mosswake.core.call.Moment;
 import org.mosswake.core.call.Moment.Light;
 import org.mosswake.core.call.Numbers;
 import org.mosswake.core.call.Playbook;
@@ -25,16 +27,21 @@ import org.mosswake.core.call.Topic;
 import org.mosswake.core.call.Topic.Forage;
 import org.mosswake.core.call.Topic.Weed;
 import org.mosswake.core.clock.LightDepth;
+import org.mosswake.core.clock.TidalStream;
 import org.mosswake.core.gear.HolderKind;
 import org.mosswake.core.gear.LineKind;
 import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.rig.Reel;
+import org.mosswake.core.spread.Here;
 import org.mosswake.core.spread.LinePlacer;
 import org.mosswake.core.spread.Spread;
 import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.spread.SpreadTurns;
+import org.mosswake.core.spread.TwoSpeeds;
+import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Force;
 import org.mosswake.core.units.ForceUnit;
+import org.mosswake.core.units.Sentence;
 
 class FirstSpreadTest {
     private static final LightDepth.Band FIRST_LIGHT = new LightDepth.Band(9, 18);
@@ -269,6 +276,32 @@ class FirstSpreadTest {
         FirstSpread.Made strong =
                 made(Days.small(Light.MORNING, bottom.with(Topic.STREAM, Answer.number(2))), PlaybookId.PLUG_CUT, 2);
         assertThat(strong.notes()).anyMatch(note -> note.text().contains("Wait for slacker water"));
+    }
+
+    @Test
+    void itSteersWithTheTideAndSaysWhenToTurnRound() {
+        Situation s = Days.small(
+                Light.MORNING,
+                Conditions.NOTHING
+                        .with(Topic.TARGET, Answer.choice(Species.CHINOOK))
+                        .with(Topic.DEPTH, Answer.number(12)));
+        Instant turns = s.moment().at().plusSeconds(5000);
+        var tide = new TidalStream(0.4, 1.2, Optional.of(turns));
+        FirstSpread.Made made = made(
+                s.at(new Moment(s.moment().at(), s.moment().light(), Optional.of(tide), false)),
+                PlaybookId.PLUG_CUT,
+                2);
+        Here here = made.spread().here();
+        TwoSpeeds both = TwoSpeeds.of(
+                made.spread().speed().mps(),
+                here.headingRad().orElseThrow(),
+                here.stream().orElseThrow());
+        assertThat(both.aheadMps()).isCloseTo(0.4, within(1e-9));
+        Sentence note = made.notes().stream()
+                .filter(said -> said.text().startsWith("Steer"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(note.figures()).contains(Figure.speed(both.overGroundMps()), Figure.angle(1.2), Figure.clock(turns));
     }
 
     private static double speed(Conditions conditions) {

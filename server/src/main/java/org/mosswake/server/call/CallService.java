@@ -43,6 +43,9 @@ class CallService {
     /** Turns of the tide are told so long before and after the day: lines go in and come home by any hour of it. */
     private static final Duration BESIDE_DAY = Duration.ofHours(8);
 
+    /** Beyond the end of any day, by more than one tide. */
+    private static final Duration TURNS_LOOKED_UP = Duration.ofHours(40);
+
     private final CarriedService carried;
     private final WaysService ways;
     private final RulesService rules;
@@ -54,18 +57,23 @@ class CallService {
     }
 
     /** A day at a place. */
-    private record Sky(SunDay sun, MoonDay moon, Optional<TideStation> tide, ZoneId zone) {
+    private record Sky(
+            SunDay sun, MoonDay moon, Optional<TideStation> tide, List<TideStation.Turn> turns, ZoneId zone) {
         static Sky of(CallBody body) {
             PlaceBody place = body.place();
+            Optional<TideStation> tide = TideStation.near(DemoTides.ALL, place.latitudeDeg(), place.longitudeDeg());
+            Instant begins = body.day().atStartOfDay(place.zone()).toInstant();
             return new Sky(
                     SunDay.of(body.day(), place.zone(), place.latitudeDeg(), place.longitudeDeg()),
                     MoonDay.of(body.day(), place.zone(), place.latitudeDeg(), place.longitudeDeg()),
-                    TideStation.near(DemoTides.ALL, place.latitudeDeg(), place.longitudeDeg()),
+                    tide,
+                    tide.map(station -> station.turns(begins, begins.plus(TURNS_LOOKED_UP)))
+                            .orElse(List.of()),
                     place.zone());
         }
 
         Moment moment(Instant at) {
-            return Moment.of(at, sun, moon, tide.map(station -> station.streamMps(at)));
+            return Moment.of(at, sun, moon, tide.map(station -> station.streamAt(at, turns)));
         }
     }
 
