@@ -35,6 +35,8 @@ export type PathPoint = Schemas['PathPoint']
 export type Turns = Schemas['TurnsReply']
 export type SideTurn = Schemas['SideReply']
 export type RoundTurn = Schemas['RoundReply']
+export type Helmed = Schemas['HelmReply']
+export type Foul = Schemas['FoulReply']
 export type RoundSide = Schemas['RoundSideReply']
 export type Frame = Schemas['FrameReply']
 export type Wider = Schemas['WiderReply']
@@ -133,6 +135,9 @@ export const turnsOf = (boat: string, body: Schemas['TurnsBody'], signal?: Abort
 
 export const roundOf = (boat: string, body: Schemas['TurnsBody'], signal?: AbortSignal) =>
   ask((api) => api.POST('/api/boats/{boat}/turns/round', { params: { path: { boat } }, body, signal }))
+
+export const helmOf = (boat: string, body: Schemas['HelmBody'], signal?: AbortSignal) =>
+  ask((api) => api.POST('/api/boats/{boat}/turns/helm', { params: { path: { boat } }, body, signal }))
 
 export const widerOf = (boat: string, body: Schemas['TurnsBody'], signal?: AbortSignal) =>
   ask((api) => api.POST('/api/boats/{boat}/turns/mend', { params: { path: { boat } }, body, signal }))

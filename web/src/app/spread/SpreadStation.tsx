@@ -41,6 +41,7 @@ const CalibrationSheet = later(() =>
   import('../../spread/calibration/CalibrationSheet').then((module) => module.CalibrationSheet),
 )
 const WaterSheet = later(() => import('../../spread/water/WaterSheet').then((module) => module.WaterSheet))
+const HelmStage = later(() => import('../../spread/helm/HelmStage').then((module) => module.HelmStage))
 const TableTwin = later(() => import('../../spread/TableTwin').then((module) => module.TableTwin))
 
 /** What goes where, and how deep it runs. */
@@ -56,7 +57,8 @@ export function SpreadStation({ boat, boats, gear, gearStamp, titles, kept }: Lo
   const go = useNavigate()
   const [params, put] = useAddress()
   const [sheet, setSheet] = useState<'gear' | 'water' | 'seen' | null>(null)
-  const table = params.get('view') === 'table'
+  const view = params.get('view')
+  const table = view === 'table'
   const lines = editor.doc.draft.lines
   const chosen = params.get('line')
   const selected = lines.some((line) => line.lineId === chosen) ? chosen : (lines[0]?.lineId ?? null)
@@ -170,6 +172,15 @@ export function SpreadStation({ boat, boats, gear, gearStamp, titles, kept }: Lo
           <Suspense fallback={<div className="flex-1" />}>
             <TableTwin {...{ editor, boat, gear, solved, selected }} onSelect={select} />
           </Suspense>
+        ) : view === 'helm' ? (
+          <Suspense fallback={<div className="flex-1" />}>
+            <HelmStage
+              {...{ boat, gear, label }}
+              doc={drawn}
+              radiusM={turn.radiusM}
+              onClose={() => put({ view: null })}
+            />
+          </Suspense>
         ) : (
           <div
             className="relative flex min-w-0 flex-1 flex-col"
@@ -215,6 +226,7 @@ export function SpreadStation({ boat, boats, gear, gearStamp, titles, kept }: Lo
                 radiusM={turn.radiusM}
                 onRadius={turn.setRadiusM}
                 onWiden={turn.widen}
+                onHelm={() => put({ view: 'helm' })}
               />
               {solving.solved && (
                 <OriginNote

@@ -86,14 +86,22 @@ export function Orders({
 }
 
 function Staying({ steps, label }: { steps: readonly ClearStep[]; label: Label }) {
-  const staying = steps.filter((step) => !step.clear).map((step) => label(step.lineId))
+  const names = (reason: ClearStep['reason']) =>
+    steps.filter((step) => !step.clear && step.reason === reason).map((step) => label(step.lineId))
+  const [staying, floating] = [names('STAYS'), names('FLOATS')]
   if (steps.length === 0) return <p>No other line is out.</p>
-  return staying.length === 0 ? (
-    <p className="mt-1">Every line comes in.</p>
-  ) : (
-    <p className="mt-1">
-      {staying.join(', ')}: farther out than the fish and clear of it in the turn. Leave fishing.
-    </p>
+  if (steps.every((step) => step.clear)) return <p className="mt-1">Every line comes in.</p>
+  return (
+    <>
+      {staying.length > 0 && (
+        <p className="mt-1">
+          {staying.join(', ')}: farther out than the fish and clear of it in the turn. Leave fishing.
+        </p>
+      )}
+      {floating.length > 0 && (
+        <p className="mt-1">{floating.join(', ')}: a bar floats and goes on catching. Leave it.</p>
+      )}
+    </>
   )
 }
 
@@ -115,5 +123,7 @@ const clearingWords = (step: ClearStep): string =>
     TWIN: 'level with the fish',
     FAR_CENTRE: 'the fish crosses everything',
     COMES_ACROSS: 'swings across the fish in the turn',
+    ALL_IN: 'clear of the fish, but your way is every line in',
+    FLOATS: 'a bar floats and goes on catching',
     STAYS: 'stays',
   })[step.reason]

@@ -19,6 +19,7 @@ export function TurnNote({
   radiusM,
   onRadius,
   onWiden,
+  onHelm,
 }: {
   turning: Turning
   label(lineId: string): string
@@ -26,6 +27,7 @@ export function TurnNote({
   radiusM: number
   onRadius(metres: number): void
   onWiden(mend: Mend): void
+  onHelm(): void
 }) {
   const units = useUnits()
   const { turns, wider, busy, stopped } = turning
@@ -63,6 +65,9 @@ export function TurnNote({
             )}
           </>
         )}
+        <Button small className="mt-1.5" onClick={onHelm}>
+          Weave or draw a way
+        </Button>
         <Working {...{ busy, slow, stopped }} onStop={turning.stop} />
       </Note>
     </div>

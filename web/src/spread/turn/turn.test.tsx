@@ -121,6 +121,7 @@ describe('the note of a turn', () => {
       <TurnNote
         turning={{ ...turning, ...change }}
         {...{ label, onWiden, onRadius }}
+        onHelm={() => {}}
         boatM={10}
         radiusM={40}
       />,

@@ -1256,7 +1256,7 @@ export interface components {
             /** Format: uuid */
             lineId: string;
             /** @enum {string} */
-            reason: "NEARER" | "TWIN" | "FAR_CENTRE" | "COMES_ACROSS" | "STAYS";
+            reason: "NEARER" | "TWIN" | "FAR_CENTRE" | "COMES_ACROSS" | "ALL_IN" | "FLOATS" | "STAYS";
         };
         Cleared: {
             /** Format: uuid */
@@ -1559,11 +1559,18 @@ export interface components {
             turn?: components["schemas"]["TurnHelm"];
             weave?: components["schemas"]["WeaveHelm"];
         };
+        HelmFrameReply: {
+            /** Format: double */
+            asternM: number;
+            frame: components["schemas"]["FrameReply"];
+            /** Format: double */
+            starboardM: number;
+        };
         HelmReply: {
             /** Format: double */
             againM: number;
             fouls: components["schemas"]["FoulReply"][];
-            frames: components["schemas"]["FrameReply"][];
+            frames: components["schemas"]["HelmFrameReply"][];
         };
         HereDraft: {
             /** Format: double */
@@ -2292,7 +2299,7 @@ export interface components {
         SchoolReply: {
             asks: string;
             /** @enum {string} */
-            school: "FARTHEST" | "FAST" | "BITE_LEADER" | "HOOKS" | "SEARCH" | "OFFER" | "BAIT" | "BAIT_SKIRT" | "BAIT_RIGGERS" | "DEEP" | "ROD_SET" | "CLEARING" | "GUIDES" | "SPEED_BY" | "HOURS" | "TAKE";
+            school: "FARTHEST" | "FAST" | "BITE_LEADER" | "HOOKS" | "SEARCH" | "OFFER" | "BAIT" | "BAIT_SKIRT" | "BAIT_RIGGERS" | "DEEP" | "ROD_SET" | "CLEARING" | "GUIDES" | "SPEED_BY" | "HOURS" | "TAKE" | "BAR_CLIPS" | "SLOWING";
             sides: string[];
         };
         ScoreReply: {
@@ -2370,7 +2377,7 @@ export interface components {
         };
         SideBody: {
             /** @enum {string} */
-            school: "FARTHEST" | "FAST" | "BITE_LEADER" | "HOOKS" | "SEARCH" | "OFFER" | "BAIT" | "BAIT_SKIRT" | "BAIT_RIGGERS" | "DEEP" | "ROD_SET" | "CLEARING" | "GUIDES" | "SPEED_BY" | "HOURS" | "TAKE";
+            school: "FARTHEST" | "FAST" | "BITE_LEADER" | "HOOKS" | "SEARCH" | "OFFER" | "BAIT" | "BAIT_SKIRT" | "BAIT_RIGGERS" | "DEEP" | "ROD_SET" | "CLEARING" | "GUIDES" | "SPEED_BY" | "HOURS" | "TAKE" | "BAR_CLIPS" | "SLOWING";
             /** Format: int32 */
             side: number;
             /** Format: int32 */

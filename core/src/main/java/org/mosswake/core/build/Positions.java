@@ -11,7 +11,9 @@ import org.mosswake.core.call.Box;
 import org.mosswake.core.call.BoxFit;
 import org.mosswake.core.call.Numbers;
 import org.mosswake.core.call.Playbook;
+import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.call.School;
+import org.mosswake.core.call.Schools;
 import org.mosswake.core.call.Situation;
 import org.mosswake.core.call.Slot;
 import org.mosswake.core.call.Topic;
@@ -19,6 +21,7 @@ import org.mosswake.core.gear.Holder;
 import org.mosswake.core.gear.HolderKind;
 import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.gear.LureKind;
+import org.mosswake.core.rig.Hooks;
 import org.mosswake.core.rig.Rigging;
 import org.mosswake.core.spread.DeepRig;
 import org.mosswake.core.spread.LineRigging;
@@ -43,8 +46,14 @@ final class Positions {
         Situation s = r.wish().s();
         tying = new Tying(s.box(), s.schools(), lacks);
         choice = new LureChoice(s, r.wish().p(), tying);
-        boolean live = r.wish().p().is(Playbook.Trait.LIVE_BAIT);
-        seats = new Seats(s.outfit().boat().holders(), !live || s.schools().is(School.BAIT_RIGGERS, 1));
+        seats = new Seats(
+                s.outfit().boat().holders(), onRiggers(s.schools(), r.wish().p()));
+    }
+
+    private static boolean onRiggers(Schools schools, Playbook p) {
+        boolean live = p.is(Playbook.Trait.LIVE_BAIT) && !schools.is(School.BAIT_RIGGERS, 1);
+        boolean bars = p.id() == PlaybookId.BARS && !schools.is(School.BAR_CLIPS, 1);
+        return !live && !bars;
     }
 
     List<Unit> units() {
@@ -148,7 +157,8 @@ final class Positions {
     private Optional<Placing> tied(Slot slot, int pair, Holder holder, Box.Lure lure, Optional<Placing.Target> target) {
         boolean cabled = holder.kind() == HolderKind.DOWNRIGGER;
         Slot.Tied how = DeepWay.of(slot, cabled, r.wish().s().schools(), tying);
-        List<Optional<Box.Lure>> leads = DeepWay.leads(how, slot, cabled, tying);
+        List<Optional<Box.Lure>> leads =
+                DeepWay.leads(how, slot, cabled, r.wish().s().schools(), tying);
         Placing nearest = null;
         double miss = Double.POSITIVE_INFINITY;
         for (Optional<Box.Lure> lead : leads) {
@@ -175,7 +185,7 @@ final class Positions {
             }
         }
         if (nearest == null) {
-            lacks.add(DeepWay.lack(how));
+            lacks.add(DeepWay.lack(how, r.wish().s().schools()));
         }
         return Optional.ofNullable(nearest);
     }
@@ -205,9 +215,20 @@ final class Positions {
     }
 
     private Rigging rigging(Tying.Chain chain) {
-        Rigging usual = LineRigging.usual(chain.pieces())
+        Rigging usual = hooked(LineRigging.usual(chain.pieces()), chain)
                 .withNumbers(r.wish().s().outfit().bench());
         return chain.reel().map(reel -> usual.withReel(reel.rod())).orElse(usual);
+    }
+
+    /** Against teeth: two in line behind a skirt, or one wide single, as the skipper has it. */
+    private Rigging hooked(Rigging usual, Tying.Chain chain) {
+        boolean skirt =
+                chain.pieces().get(0).item().filter(LineRigging::skirted).isPresent();
+        if (!r.wish().p().is(Playbook.Trait.BITE) || !skirt) {
+            return usual;
+        }
+        boolean singles = r.wish().s().schools().is(School.HOOKS, 1);
+        return usual.withHooks((singles ? Hooks.Kind.SINGLE : Hooks.Kind.TWO_IN_LINE).usual());
     }
 
     private double weedCut() {

@@ -2,6 +2,7 @@ package org.mosswake.core.build;
 
 import org.mosswake.core.call.Box;
 import org.mosswake.core.call.Playbook;
+import org.mosswake.core.call.School;
 import org.mosswake.core.call.Situation;
 import org.mosswake.core.call.Topic;
 import org.mosswake.core.spread.LinePlacer;
@@ -41,11 +42,11 @@ record Reckoning(
         return p.throughWaterMps(Math.max(p.leastMps(), Math.min(most, speed)), s.stream());
     }
 
-    /** One engine where she idles faster than the lures are fished. */
+    /** One engine where she idles faster than the lures are fished and that is his way to slow her. */
     private static int engines(Situation s, double mps) {
         int all = s.outfit().boat().engines();
         boolean slow = s.outfit().idle().filter(idle -> idle.tooFastFor(mps)).isPresent();
-        return slow ? Math.min(1, all) : all;
+        return slow && s.schools().is(School.SLOWING, 0) ? Math.min(1, all) : all;
     }
 
     /** Let-out that leaves on the reel what the playbook wants kept (m). */

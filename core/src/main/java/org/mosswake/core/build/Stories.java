@@ -16,6 +16,7 @@ import org.mosswake.core.call.Topic;
 import org.mosswake.core.clock.TidalStream;
 import org.mosswake.core.gear.ColourRole;
 import org.mosswake.core.gear.HolderKind;
+import org.mosswake.core.gear.Idle;
 import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.rig.RigNumbers;
 import org.mosswake.core.spread.LurePlace;
@@ -215,8 +216,18 @@ final class Stories {
                             : "A swivel passes ring guides: wind to the weight."));
         }
         if (p.is(Playbook.Trait.LIVE_BAIT) && schools.is(School.BAIT_SKIRT, 1)) {
-            notes.add(Sentence.of("A small skirt before each live bait, for colour."));
+            notes.add(Sentence.of("A small skirt slides on the leader before each live bait, for colour."));
         }
+        if (p.is(Playbook.Trait.DEEP) && schools.is(School.DEEP, 5)) {
+            notes.add(
+                    Sentence.of(
+                            "Tie the lead on by a loop that lets go at the strike. A dropped weight stays in the sea: many places forbid it."));
+        }
+        s.outfit()
+                .idle()
+                .filter(idle -> idle.tooFastFor(mps))
+                .flatMap(idle -> idle.remedies(mps))
+                .ifPresent(ways -> notes.add(slowed(ways)));
         s.conditions()
                 .figure(Topic.DEPTH, Part.Key.OTHER)
                 .ifPresent(deepest -> notes.add(Sentence.of(
@@ -228,6 +239,26 @@ final class Stories {
             speed(mps, notes);
         }
         return notes;
+    }
+
+    /** How she is brought below her idle, by the skipper's way; what one engine cannot do, a drogue does. */
+    private Sentence slowed(Idle.Remedies ways) {
+        int way = s.schools().of(School.SLOWING);
+        Figure to = Figure.speed(ways.toMps());
+        if (way == 2) {
+            return Sentence.of(
+                    "In gear {0} of the time for {1}: lures sink and rise with it, so the let-outs are for the mean.",
+                    Figure.share(ways.shareInGear()), to);
+        }
+        Optional<Double> one = ways.oneEngineMps().filter(mps -> way == 0);
+        if (one.filter(mps -> mps <= ways.toMps() + 0.05).isPresent()) {
+            return Sentence.of("One engine alone makes {0}: slow enough for {1}.", Figure.speed(one.get()), to);
+        }
+        String drogue = " drogue of {0} of drag area slows her to {1}; keep its line clear of the propellers.";
+        Figure area = Figure.area(ways.drogueAreaM2());
+        return one.map(mps -> Sentence.of(
+                        "One engine alone makes {2}, too fast for {1}: a" + drogue, area, to, Figure.speed(mps)))
+                .orElseGet(() -> Sentence.of("A" + drogue, area, to));
     }
 
     /** Both speeds of a method that goes with the stream, the course that is, and when to turn round. */

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.mosswake.core.call.Box;
 import org.mosswake.core.call.School;
 import org.mosswake.core.call.Schools;
@@ -26,6 +27,9 @@ import org.mosswake.core.units.ForceUnit;
 
 /** Ties what a position wants from what is left in the box; notes what is not there. */
 final class Tying {
+    /** A skirt slides on the leader so far before a bait, the shortest piece that is tied (m). */
+    private static final double SKIRT_M = 0.5;
+
     private final Box box;
     private final Schools schools;
     private final Map<UUID, Integer> lures = new HashMap<>();
@@ -59,7 +63,7 @@ final class Tying {
     Optional<Chain> tie(Tied tied, Box.Lure lure, Optional<Box.Lure> lead, boolean cabled) {
         return switch (tied) {
             case PLAIN -> onto(List.of(leader(lure, LineKind.FLUOROCARBON, 80, 3.5)), kindOfMain(LineKind.MONO), 50);
-            case BITE -> onto(bite(lure), kindOfMain(LineKind.MONO), 50);
+            case BITE -> onto(skirted(lure, bite(lure)), kindOfMain(LineKind.MONO), 50);
             case FAST_LADDER ->
                 lead.flatMap(weight -> onto(
                         List.of(
@@ -126,6 +130,32 @@ final class Tying {
                     Optional.of(weighted ? lead.get().item() : blade.get().item()), main.line(), Optional.empty()));
             return new Chain(pieces, main.reel());
         });
+    }
+
+    /** With a small skirt on the leader of a live bait, where that is the skipper's way. */
+    private List<Optional<TacklePiece>> skirted(Box.Lure bait, List<Optional<TacklePiece>> leaders) {
+        if (!bait.item().isA(LureKind.LIVE_BAIT) || !schools.is(School.BAIT_SKIRT, 1)) {
+            return leaders;
+        }
+        Optional<Box.Lure> skirt = box.lures().stream()
+                .filter(lure -> lure.item().isA(LureKind.SQUID) || lure.item().isA(LureKind.BULLET_SKIRT))
+                .filter(lure -> left(lure) > 0)
+                .min(Comparator.comparingDouble(Box.Lure::lengthM));
+        if (skirt.isEmpty()) {
+            lacks.add("small skirt for a live bait");
+            return leaders;
+        }
+        return Stream.concat(
+                        leaders.get(0)
+                                .map(piece -> Stream.of(
+                                        piece(bait, Optional.of(piece.line()), SKIRT_M),
+                                        piece(
+                                                skirt.get(),
+                                                Optional.of(piece.line()),
+                                                piece.lengthM().orElse(1.0) - SKIRT_M)))
+                                .orElseGet(Stream::empty),
+                        leaders.stream().skip(1))
+                .toList();
     }
 
     private List<Optional<TacklePiece>> bite(Box.Lure lure) {
@@ -245,6 +275,10 @@ final class Tying {
                 .filter(lure -> lure.lead() && left(lure) > 0 && lure.item().massKg() < 3)
                 .sorted(Comparator.comparingDouble(lure -> lure.item().massKg()))
                 .toList();
+    }
+
+    Stream<Box.Lure> planes() {
+        return box.lures().stream().filter(lure -> lure.item().isA(LureKind.DIVING_PLANE) && left(lure) > 0);
     }
 
     /** What takes a line down from a downrigger. */

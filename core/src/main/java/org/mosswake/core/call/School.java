@@ -20,13 +20,15 @@ public enum School {
     BAIT("Bait", "live, slow", "dead, a little faster"),
     BAIT_SKIRT("Skirt on live bait", "none", "one for colour"),
     BAIT_RIGGERS("Riggers for live bait", "none", "riggers too"),
-    DEEP("Deep by", "downrigger", "wire", "in-line lead", "three-way", "diving plane"),
+    DEEP("Deep by", "downrigger", "wire", "in-line lead", "three-way", "diving plane", "drop weight"),
     ROD_SET("Rods", "a set alike", "one rod for each job"),
     CLEARING("A fish on", "all lines in", "leave some fishing"),
     GUIDES("Guides", "rings", "rollers"),
     SPEED_BY("Speed by", "paddle wheel, through the water", "satellite, over the ground", "feel: tip and bait"),
     HOURS("Hours", "all day", "early only"),
-    TAKE("Drag on the take", "by the playbook", "loose, clicker on", "firm from the start");
+    TAKE("Drag on the take", "by the playbook", "loose, clicker on", "firm from the start"),
+    BAR_CLIPS("Bars", "straight from the rod", "on rigger clips"),
+    SLOWING("Slower than she idles", "one engine", "drogue", "in and out of gear");
 
     private final String asks;
     private final List<String> sides;

@@ -17,6 +17,10 @@ public record ClearStep(UUID line, boolean clear, Reason reason) {
         FAR_CENTRE,
         /** It swings across the fish's line when the boat turns to bring the fish on her quarter. */
         COMES_ACROSS,
+        /** Clear of the fish, yet the skipper's way is to have every line in. */
+        ALL_IN,
+        /** A bar floats and goes on catching. */
+        FLOATS,
         /** Farther out than the fish, and clear of it in the turn: leave it fishing. */
         STAYS
     }

@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.spread.SettingOrder.Placed;
 import org.mosswake.core.turn.Pass;
 import org.mosswake.core.turn.Side;
@@ -14,13 +15,14 @@ import org.mosswake.core.turn.TurnStudy;
 
 /**
  * Which lines come in for a fish on one of them, nearest first, the twin last; a far centre strike clears all. What lies
- * farther out stays, unless it comes across the fish's line as the boat turns towards the fish.
+ * farther out stays or comes in last, as the skipper does it, unless it comes across the fish's line as the boat turns
+ * towards the fish.
  */
 final class ClearingOrder {
-    /** As far as the boat turns to bring the fish on her quarter (rad). */
     /** A fish takes its line up and down so far while others swing by (m, ESTIMATE). */
     private static final double FISH_M = 5;
 
+    /** As far as the boat turns to bring the fish on her quarter (rad). */
     private static final double TO_QUARTER_RAD = Math.toRadians(40);
     /** Within this of the fish a lure counts as no farther out (m). */
     private static final double NO_FARTHER_M = 1;
@@ -29,12 +31,17 @@ final class ClearingOrder {
 
     private final List<Placed> placed;
     private final TurnStudy study;
+    private final boolean allIn;
     private final Map<Side, List<Pass>> passes = new EnumMap<>(Side.class);
 
-    /** @param study of the turns she makes; what it followed already is not followed again */
-    ClearingOrder(List<Placed> placed, TurnStudy study) {
+    /**
+     * @param study of the turns she makes; what it followed already is not followed again
+     * @param allIn lines clear of the fish come in too, the last
+     */
+    ClearingOrder(List<Placed> placed, TurnStudy study, boolean allIn) {
         this.placed = placed;
         this.study = study;
+        this.allIn = allIn;
     }
 
     List<ClearStep> stepsFor(Placed struck) {
@@ -60,7 +67,7 @@ final class ClearingOrder {
                 clear.add(new ClearStep(
                         other.line().id(), true, nearer ? ClearStep.Reason.NEARER : ClearStep.Reason.COMES_ACROSS));
             } else {
-                stay.add(new ClearStep(other.line().id(), false, ClearStep.Reason.STAYS));
+                stay.add(clear(other));
             }
         }
         if (twin != null) {
@@ -68,6 +75,15 @@ final class ClearingOrder {
         }
         clear.addAll(stay);
         return clear;
+    }
+
+    /** A line that neither lies before the fish nor comes across it. */
+    private ClearStep clear(Placed other) {
+        boolean bar = other.line().lure().isA(LureKind.SPREADER_BAR)
+                || other.line().lure().isA(LureKind.STEERING_BAR);
+        ClearStep.Reason reason =
+                bar ? ClearStep.Reason.FLOATS : allIn ? ClearStep.Reason.ALL_IN : ClearStep.Reason.STAYS;
+        return new ClearStep(other.line().id(), reason == ClearStep.Reason.ALL_IN, reason);
     }
 
     private static boolean isFarCentre(Placed struck, List<Placed> others) {

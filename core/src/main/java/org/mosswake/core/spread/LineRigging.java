@@ -48,6 +48,11 @@ public final class LineRigging {
         return usualBait(lure).isPresent() ? Hooks.Kind.BAIT_SET : Hooks.Kind.SINGLE;
     }
 
+    /** Its hooks trail within a skirt. */
+    public static boolean skirted(LureItem lure) {
+        return lure.isA(LureKind.BULLET_SKIRT) || lure.isA(LureKind.FAST_BULLET) || lure.isA(LureKind.POPPING_HEAD);
+    }
+
     public static Optional<Bait> usualBait(LureItem lure) {
         return baitKind(lure).map(kind -> new Bait(kind, lure.lengthM().orElse(USUAL_BAIT_M), Optional.empty()));
     }

@@ -17,13 +17,18 @@ import org.mosswake.core.turn.TurnStudy;
  * @param clearing by the struck line: first those to clear, in order, then those that stay
  */
 public record Orders(List<SetStep> setting, Map<UUID, List<ClearStep>> clearing) {
-    public static Orders of(SolvedSpread solved, Spread spread, TurnRules rules) {
-        return of(solved, spread, new TurnStudy(rules), new HashMap<>());
+    /** @param allIn the skipper's way with a fish on: every line in */
+    public static Orders of(SolvedSpread solved, Spread spread, TurnRules rules, boolean allIn) {
+        return of(solved, spread, new TurnStudy(rules), new HashMap<>(), allIn);
     }
 
     /** With what was followed before, to which this spread's is added. */
     static Orders of(
-            SolvedSpread solved, Spread spread, TurnStudy study, Map<SettingOrder.Swing, List<TurnFrame>> swings) {
+            SolvedSpread solved,
+            Spread spread,
+            TurnStudy study,
+            Map<SettingOrder.Swing, List<TurnFrame>> swings,
+            boolean allIn) {
         var tows = new TowSolver();
         List<Placed> placed = solved.lines().stream()
                 .filter(line -> line.lureAsternM().isPresent())
@@ -33,7 +38,7 @@ public record Orders(List<SetStep> setting, Map<UUID, List<ClearStep>> clearing)
                         line.line().turned(spread.speed(), tows)))
                 .toList();
         var clearing = new LinkedHashMap<UUID, List<ClearStep>>();
-        var order = new ClearingOrder(placed, study);
+        var order = new ClearingOrder(placed, study, allIn);
         placed.forEach(struck -> clearing.put(struck.line().id(), order.stepsFor(struck)));
         return new Orders(new SettingOrder(placed, study.rules(), swings).steps(), clearing);
     }

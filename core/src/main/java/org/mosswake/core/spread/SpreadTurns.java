@@ -71,12 +71,16 @@ public final class SpreadTurns {
         return study.halfTurn(lines(spread), side);
     }
 
-    /** Of setting and clearing, by what was followed already. */
-    public Orders orders(SolvedSpread solved, Spread spread) {
+    /**
+     * Of setting and clearing, by what was followed already.
+     *
+     * @param allIn the skipper's way with a fish on: every line in
+     */
+    public Orders orders(SolvedSpread solved, Spread spread, boolean allIn) {
         if (swings.size() > MOST_SWINGS) {
             swings.clear();
         }
-        return Orders.of(solved, spread, study, swings);
+        return Orders.of(solved, spread, study, swings, allIn);
     }
 
     /** A search of mends asks for the same lines again and again. */

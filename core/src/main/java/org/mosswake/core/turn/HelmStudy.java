@@ -38,13 +38,15 @@ public final class HelmStudy {
         var through = traces();
         var pairs = pairs(through);
         var frames = new ArrayList<TurnFrame>();
+        var way = new ArrayList<Pose>();
         for (int step = 0; step <= steps; step++) {
             if (!watch(through, pairs, step, 0)) {
-                return new HelmAnswer(frames, fouls, 0);
+                return new HelmAnswer(frames, way, fouls, 0);
             }
             frames.add(frame(through, step));
+            way.add(datum(step));
         }
-        return new HelmAnswer(frames, fouls, straightened(through));
+        return new HelmAnswer(frames, way, fouls, straightened(through));
     }
 
     /** Frames of the helm only, without looking for fouls or straightening. */
@@ -139,5 +141,12 @@ public final class HelmStudy {
             swung.set(indices.get(i), traces.get(i).swung(step, rules));
         }
         return new TurnFrame(through(step).headingRad(), step * rules.dt(), swung);
+    }
+
+    /** The boat's datum at a step, from where it was at the start. */
+    private Pose datum(int step) {
+        Pose pivot = through(step);
+        double ahead = rules.start().x();
+        return new Pose(pivot.placeX(-ahead, 0), pivot.placeY(-ahead, 0), pivot.headingRad());
     }
 }

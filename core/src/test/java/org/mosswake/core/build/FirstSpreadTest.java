@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -30,7 +31,9 @@ import org.mosswake.core.clock.LightDepth;
 import org.mosswake.core.clock.TidalStream;
 import org.mosswake.core.gear.HolderKind;
 import org.mosswake.core.gear.LineKind;
+import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.gear.LureKind;
+import org.mosswake.core.rig.Hooks;
 import org.mosswake.core.rig.Reel;
 import org.mosswake.core.spread.Here;
 import org.mosswake.core.spread.LinePlacer;
@@ -346,9 +349,65 @@ class FirstSpreadTest {
             assertThat(notes(s, school, 0)).as(school.name()).isNotEqualTo(notes(s, school, 1));
         }
         assertThat(live(s, School.BAIT_SKIRT, 1).notes().toString()).contains("skirt");
+        assertThat(items(live(s, School.BAIT_SKIRT, 1)))
+                .hasSizeGreaterThan(items(live(s, School.BAIT_SKIRT, 0)).size());
+        assertThat(hooks(s, 0)).contains(Hooks.Kind.TWO_IN_LINE);
+        assertThat(hooks(s, 1)).doesNotContain(Hooks.Kind.TWO_IN_LINE);
         assertThat(live(s, School.BAIT_RIGGERS, 0).spread().lines())
                 .noneMatch(line -> line.holder().kind() == HolderKind.RIGGER);
         assertThat(mains(s, 0)).hasSizeLessThanOrEqualTo(mains(s, 1).size());
+    }
+
+    /** Everything that hangs on the lines, lures and what is tied before them. */
+    private static List<UUID> items(FirstSpread.Made made) {
+        return made.spread().lines().stream()
+                .flatMap(line -> line.tackle().stream())
+                .flatMap(piece -> piece.item().stream())
+                .map(LureItem::id)
+                .toList();
+    }
+
+    private static List<Hooks.Kind> hooks(Situation s, int side) {
+        return made(s.with(s.schools().with(School.HOOKS, side)), PlaybookId.LADDER, 3).spread().lines().stream()
+                .map(line -> line.rigging().hooks().kind())
+                .toList();
+    }
+
+    @Test
+    void barsStandInRodsUnlessTheyAreClippedUp() {
+        Situation s = large(Conditions.NOTHING.with(Topic.CREW, Answer.number(4)));
+        assertThat(made(s, PlaybookId.BARS, 4).spread().lines())
+                .hasSize(4)
+                .noneMatch(line -> line.holder().kind() == HolderKind.RIGGER);
+        assertThat(made(s.with(s.schools().with(School.BAR_CLIPS, 1)), PlaybookId.BARS, 4)
+                        .spread()
+                        .lines())
+                .anyMatch(line -> line.holder().kind() == HolderKind.RIGGER);
+    }
+
+    /** Two engines and an idle of three knots, for live bait at two. */
+    @Test
+    void theWayToSlowHerSaysWhichEnginesRun() {
+        Situation s = large(Conditions.NOTHING);
+        assertThat(live(s, School.SLOWING, 0).spread().engines()).isEqualTo(1);
+        FirstSpread.Made drogue = live(s, School.SLOWING, 1);
+        assertThat(drogue.spread().engines()).isEqualTo(2);
+        assertThat(drogue.notes().toString()).contains("drogue of");
+        assertThat(live(s, School.SLOWING, 2).notes().toString()).contains("In gear");
+    }
+
+    /** A plane in the box goes on in place of lead. */
+    @Test
+    void aDivingPlaneIsTiedWhereItIsTheWayDown() {
+        Situation s = large(Conditions.NOTHING.with(Topic.DEPTH, Answer.number(30)));
+        Box box = s.outfit().box();
+        var plane = Days.lure(LureKind.DIVING_PLANE, "plain", 0.12, 2);
+        var lures = Stream.concat(box.lures().stream(), Stream.of(plane)).toList();
+        Situation deep = Days.withBox(s, new Box(lures, box.lines(), box.reels()));
+        FirstSpread.Made made = made(deep.with(deep.schools().with(School.DEEP, 4)), PlaybookId.LIVE_SLOW, 6);
+        assertThat(items(made)).contains(plane.item().id());
+        assertThat(items(made(deep, PlaybookId.LIVE_SLOW, 6)))
+                .doesNotContain(plane.item().id());
     }
 
     private static UUID far(Situation s) {

@@ -28,7 +28,8 @@ class TimelineTest {
                 leaders,
                 4,
                 6,
-                HOME, false);
+                HOME,
+                false);
     }
 
     private static Step step(List<Step> steps, String title) {
@@ -78,7 +79,8 @@ class TimelineTest {
                 0,
                 4,
                 6,
-                HOME, false);
+                HOME,
+                false);
         Step brine = step(Timeline.of(early, ZONE, List.of(), List.of()), "brine");
         assertThat(Duration.between(brine.ends(), early.linesIn())).isGreaterThanOrEqualTo(Duration.ofHours(8));
     }
@@ -98,7 +100,8 @@ class TimelineTest {
 
     @Test
     void aRunOfHalfAWeekIsRefused() {
-        assertThatThrownBy(() -> new Needs(LINES_IN, "", 2, Duration.ofHours(90), Duration.ZERO, 0, 0, 0, 4, 6, HOME, false))
+        assertThatThrownBy(() ->
+                        new Needs(LINES_IN, "", 2, Duration.ofHours(90), Duration.ZERO, 0, 0, 0, 4, 6, HOME, false))
                 .isInstanceOf(FaultException.class);
     }
 }

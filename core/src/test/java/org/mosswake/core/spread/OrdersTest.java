@@ -31,8 +31,12 @@ class OrdersTest {
     }
 
     private static Orders orders(SpreadLine... lines) {
+        return orders(false, lines);
+    }
+
+    private static Orders orders(boolean allIn, SpreadLine... lines) {
         Spread spread = DemoSpread.atKnots(7.5, lines);
-        return Orders.of(new SpreadSolver().solve(spread), spread, RULES);
+        return Orders.of(new SpreadSolver().solve(spread), spread, RULES, allIn);
     }
 
     private static List<UUID> setting(Orders orders) {
@@ -111,5 +115,20 @@ class OrdersTest {
         assertThat(steps)
                 .contains(new ClearStep(DemoSpread.id("s2"), true, ClearStep.Reason.COMES_ACROSS))
                 .contains(new ClearStep(DemoSpread.id("p1"), false, ClearStep.Reason.STAYS));
+    }
+
+    /** By his way every line comes in, what is clear of the fish the last; a bar floats and goes on catching. */
+    @Test
+    void theSkippersWayBringsInTheRestButNotABar() {
+        SpreadLine bar = DemoSpread.line("bar", DemoSpread.flat("flat bar", 0.8, 1.5), 130, LureKind.SPREADER_BAR);
+        List<ClearStep> steps = orders(true, flat("s1", 2.2, 30), flat("s2", 1.0, 120), pole("p1", -6.4, 120), bar)
+                .clearing()
+                .get(DemoSpread.id("s1"));
+        assertThat(steps.get(0).reason()).isEqualTo(ClearStep.Reason.COMES_ACROSS);
+        assertThat(steps)
+                .contains(new ClearStep(DemoSpread.id("p1"), true, ClearStep.Reason.ALL_IN))
+                .noneMatch(step -> step.reason() == ClearStep.Reason.STAYS);
+        assertThat(orders(true, pole("p1", -6.4, 60), bar).clearing().get(DemoSpread.id("p1")))
+                .containsExactly(new ClearStep(DemoSpread.id("bar"), false, ClearStep.Reason.FLOATS));
     }
 }

@@ -45,6 +45,19 @@ class HelmStudyTest {
         }
     }
 
+    /** Half a turn about a pivot: twice the radius to the side, and as far back as the pivot lies from the transom, twice. */
+    @Test
+    void theWayOfTheTransomIsThatOfTheHelm() {
+        HelmAnswer answer =
+                new HelmStudy(RULES, Helm.turn(Side.STARBOARD, Math.PI, 60), TurnSpreads.lopsided()).follow();
+        assertThat(answer.way()).hasSameSizeAs(answer.frames());
+        assertThat(answer.way().get(0)).isEqualTo(new Pose(0, 0, 0));
+        Pose end = answer.way().get(answer.way().size() - 1);
+        double pivot = RULES.start().x();
+        assertThat(end.y()).isCloseTo(120, within(0.5));
+        assertThat(end.x()).isCloseTo(2 * pivot, within(2.0));
+    }
+
     @Test
     void aMirroredWeaveSwingsTheMirroredSpread() {
         var port = follow(Helm.weave(Side.PORT, 0.5, 40, 60, 3), TurnSpreads.lopsided());

@@ -109,4 +109,30 @@ class TurnIT extends Journey {
         radius.press("Enter");
         assertThat(limit()).not().hasText(before);
     }
+
+    /** A weave is steered, and a way drawn by buttons and by touching the water; she is taken along it by hand. */
+    @Test
+    void sheIsSteeredAWeaveAndADrawnWay() {
+        button("Weave or draw a way").click();
+        assertThat(page.getByTestId("helm-says")).containsText(Pattern.compile("fouls on this way|meet"));
+        assertThat(page.getByTestId("helm-way")).isVisible();
+        Locator along = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Along the way"));
+        along.focus();
+        along.press("End");
+        assertThat(along).hasAttribute("aria-valuetext", Pattern.compile("[1-9]\\d* s"));
+
+        Locator helm = page.getByTestId("helm");
+        helm.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Draw a way"))
+                .click();
+        assertThat(helm).containsText("Touch the water where she shall go");
+        helm.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Ahead"))
+                .click();
+        helm.getByRole(AriaRole.GROUP, new Locator.GetByRoleOptions().setName("Spread along the way she is steered"))
+                .click(new Locator.ClickOptions().setPosition(300, 200));
+        assertThat(helm.locator("[data-mark]")).hasCount(2);
+        assertThat(page.getByTestId("helm-says")).isVisible();
+        button("Straight again").click();
+        assertThat(page.getByTestId("side")).isVisible();
+        assertThat(complaints).isEmpty();
+    }
 }

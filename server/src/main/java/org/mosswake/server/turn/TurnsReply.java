@@ -13,6 +13,7 @@ import org.mosswake.core.spread.SpreadTurns;
 import org.mosswake.core.turn.Foul;
 import org.mosswake.core.turn.HelmAnswer;
 import org.mosswake.core.turn.Pass;
+import org.mosswake.core.turn.Pose;
 import org.mosswake.core.turn.RoundSearch;
 import org.mosswake.core.turn.RoundTurn;
 import org.mosswake.core.turn.Side;
@@ -155,6 +156,13 @@ record TurnsReply(
         }
     }
 
+    /** With where the middle of her transom is by now: astern and to starboard of where it was (m). */
+    record HelmFrameReply(double asternM, double starboardM, FrameReply frame) {
+        static HelmFrameReply of(TurnFrame frame, Pose datum, Spread spread) {
+            return new HelmFrameReply(tenth(datum.x()), tenth(datum.y()), FrameReply.of(frame, spread));
+        }
+    }
+
     /** @param nodes from the lure to the tip: astern of the transom, starboard, in turn */
     record SwungReply(UUID lineId, List<Double> nodes, double lureSpeedMps, double lureDepthM) {
         static SwungReply of(UUID line, TurnFrame.Swung swung) {
@@ -199,14 +207,15 @@ record TurnsReply(
     /** @param mend absent when both sides turn far enough, or no single change gains anything */
     record MendsReply(@Nullable WiderReply mend) {}
 
-    record HelmReply(List<FrameReply> frames, List<FoulReply> fouls, double againM) {
+    record HelmReply(List<HelmFrameReply> frames, List<FoulReply> fouls, double againM) {
         private static final int MOST_FRAMES = 200;
 
         static HelmReply of(HelmAnswer answer, Spread spread) {
             int every = Math.max(1, (int) Math.ceil(answer.frames().size() / (double) MOST_FRAMES));
-            var frames = new ArrayList<FrameReply>();
+            var frames = new ArrayList<HelmFrameReply>();
             for (int i = 0; i < answer.frames().size(); i += every) {
-                frames.add(FrameReply.of(answer.frames().get(i), spread));
+                frames.add(
+                        HelmFrameReply.of(answer.frames().get(i), answer.way().get(i), spread));
             }
             return new HelmReply(
                     frames,

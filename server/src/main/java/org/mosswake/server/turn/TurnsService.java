@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.Callable;
+import org.mosswake.core.call.School;
 import org.mosswake.core.gear.Holder;
 import org.mosswake.core.spread.Orders;
 import org.mosswake.core.spread.Spread;
@@ -14,6 +15,7 @@ import org.mosswake.core.turn.HelmStudy;
 import org.mosswake.core.turn.Side;
 import org.mosswake.core.turn.TurnFrame;
 import org.mosswake.core.turn.TurnRules;
+import org.mosswake.server.call.WaysService;
 import org.mosswake.server.gear.Aboard;
 import org.mosswake.server.spread.SpreadAssembler;
 import org.springframework.stereotype.Service;
@@ -23,12 +25,14 @@ import org.springframework.stereotype.Service;
 class TurnsService {
     private final SpreadAssembler assembler;
     private final Aboard aboard;
+    private final WaysService ways;
     private final SpreadSolver solver = new SpreadSolver();
     private final TowSolver tows = new TowSolver();
     private final TurnStudies studies = new TurnStudies();
 
-    TurnsService(SpreadAssembler assembler, Aboard aboard) {
+    TurnsService(SpreadAssembler assembler, Aboard aboard, WaysService ways) {
         this.assembler = assembler;
+        this.ways = ways;
         this.aboard = aboard;
     }
 
@@ -37,13 +41,14 @@ class TurnsService {
         Spread spread = assembler.assemble(vessel, body.draft());
         TurnRules rules = rules(vessel, body);
         List<Holder> holders = holders(vessel);
+        boolean allIn = ways.schools(vessel).is(School.CLEARING, 0);
         return () -> studies.with(vessel, rules, holders, turns -> {
             var limits = turns.limits(spread);
             var halves = new EnumMap<Side, List<TurnFrame>>(Side.class);
             for (Side side : Side.values()) {
                 halves.put(side, turns.halfTurn(spread, side));
             }
-            Orders orders = turns.orders(solver.solve(spread), spread);
+            Orders orders = turns.orders(solver.solve(spread), spread, allIn);
             return TurnsReply.of(spread, rules.radiusM(), limits, halves, orders);
         });
     }

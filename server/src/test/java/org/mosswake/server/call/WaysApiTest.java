@@ -46,7 +46,7 @@ class WaysApiTest {
     @Test
     void aSideTakenIsRememberedAndChangesTheCall(Api api) {
         String schools = api.sprat() + "/schools";
-        assertThat(api.get(schools).json()).hasSize(16);
+        assertThat(api.get(schools).json()).hasSize(18);
         int before = of(api, "LADDER");
         int version = version(api, schools, "FAST");
         assertThat(api.put(schools, side("FAST", 1, version)).status()).isEqualTo(200);

@@ -125,6 +125,8 @@ class TurnsApiTest {
         helm.putArray("track").add(ahead);
         JsonNode straight = api.post(api.quietLedger() + "/turns/helm", helm).json();
         assertThat(straight.get("fouls")).isEmpty();
+        JsonNode end = straight.get("frames").get(straight.get("frames").size() - 1);
+        assertThat(end.get("asternM").asDouble()).isCloseTo(-80, within(3.0));
         helm.remove("track");
         helm.putObject("turn").put("side", "PORT").put("angleDeg", 180);
         JsonNode turned = api.post(api.quietLedger() + "/turns/helm", helm).json();
