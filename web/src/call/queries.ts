@@ -97,7 +97,7 @@ export const originOf = (boat: string, spread: string) =>
   })
 
 /** Of a spread that was just built: no story is kept of it yet. */
-export const keepOrigin = (boat: string, spread: string, made: Made) =>
+export const keepOrigin = (boat: string, spread: string, made: Made, day: string) =>
   keep<Origin>((api) =>
     api.PUT('/api/boats/{boat}/spreads/{spread}/origin', {
       params: { path: { boat, spread } },
@@ -107,6 +107,7 @@ export const keepOrigin = (boat: string, spread: string, made: Made) =>
         stories: made.stories,
         lacks: made.lacks,
         notes: made.notes,
+        day,
       },
     }),
   )

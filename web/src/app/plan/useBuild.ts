@@ -86,7 +86,10 @@ export function useBuild(boat: string): Building {
       }
       try {
         const spreadId = await newSpread(boat, queries, name, done.spread)
-        queries.setQueryData(originOf(boat, spreadId).queryKey, await keepOrigin(boat, spreadId, done.made))
+        queries.setQueryData(
+          originOf(boat, spreadId).queryKey,
+          await keepOrigin(boat, spreadId, done.made, call.day),
+        )
         return spreadId
       } catch (error) {
         setProblem((error as Problem).message)

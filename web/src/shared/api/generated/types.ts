@@ -1972,6 +1972,8 @@ export interface components {
             strikeId: string;
         };
         OriginBody: {
+            /** Format: date */
+            day?: string;
             lacks: components["schemas"]["SentenceReply"][];
             notes: components["schemas"]["SentenceReply"][];
             /** @enum {string} */

@@ -109,6 +109,10 @@ public final class DayPlan {
                                 "plan B: " + planB.id().words(),
                                 Sentence.of("by then the hour speaks for it")))));
         Playbook p = call.taken();
+        BaitNeed.of(s, p, call.lines().lines()).stream()
+                .map(need -> need.step(needs.linesIn(), needs.home()))
+                .filter(step -> step.at().isBefore(needs.home()))
+                .forEach(steps::add);
         if (p.is(Trait.STEPS_BY_LIGHT)) {
             byLight(s, sun, needs, steps);
         } else if (p.is(Trait.DEEP) && !p.is(Trait.STAYS_DOWN)) {

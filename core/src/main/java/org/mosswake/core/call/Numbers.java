@@ -22,6 +22,11 @@ public record Numbers(Map<String, Double> set) {
     public static final String WEED_SCATTERED_CUT = "WEED.scatteredCut";
 
     public static final String WEED_THICK_CUT = "WEED.thickCut";
+    /** Minutes that one bait fishes well, by what it is. */
+    static final String RENEW_LIVE = "BAIT.renewLiveMin";
+
+    static final String RENEW_WHOLE = "BAIT.renewWholeMin";
+    static final String RENEW_CUT = "BAIT.renewCutMin";
 
     public Numbers {
         BOOK.check(set);
@@ -126,6 +131,9 @@ public record Numbers(Map<String, Double> set) {
                 0.35,
                 Basis.ESTIMATE,
                 new Accepted(0, 0.8, ""));
+        renewal(all, RENEW_LIVE, "minutes until a live bait is renewed", 45);
+        renewal(all, RENEW_WHOLE, "minutes until a whole dead bait is renewed", 60);
+        renewal(all, RENEW_CUT, "minutes until cut bait is renewed", 30);
         for (Rule rule : Rules.ALL) {
             rule.tenths()
                     .forEach((id, tenths) -> put(
@@ -138,6 +146,10 @@ public record Numbers(Map<String, Double> set) {
                             new Accepted(-99, 99, "")));
         }
         return all;
+    }
+
+    private static void renewal(Map<String, Named> all, String key, String words, double minutes) {
+        put(all, key, words, Figure.Kind.COUNT, minutes, Basis.ESTIMATE, new Accepted(5, 240, "min"));
     }
 
     /** The least speed under the first one under the most, and so on. */

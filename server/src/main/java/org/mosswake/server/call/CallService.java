@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.mosswake.core.build.FirstSpread;
 import org.mosswake.core.call.Box;
 import org.mosswake.core.call.Call;
@@ -47,11 +48,13 @@ class CallService {
     private static final Duration TURNS_LOOKED_UP = Duration.ofHours(40);
 
     private final CarriedService carried;
+    private final DayEvening evening;
     private final WaysService ways;
     private final RulesService rules;
 
-    CallService(CarriedService carried, WaysService ways, RulesService rules) {
+    CallService(CarriedService carried, WaysService ways, RulesService rules, DayEvening evening) {
         this.carried = carried;
+        this.evening = evening;
         this.ways = ways;
         this.rules = rules;
     }
@@ -84,7 +87,7 @@ class CallService {
         Optional<Entry> entry = entry(s, call.taken());
         Optional<Integer> room = entry.flatMap(Entry::bag)
                 .flatMap(bag -> s.conditions().count(Topic.CREW).map(crew -> bag * crew));
-        return CallReply.of(call, steps(s, call, body, sky), entry, room);
+        return CallReply.of(call, steps(vessel, s, call, body, sky), entry, room);
     }
 
     /** Of the target where the playbook takes it, else of its first fish in the table. */
@@ -99,10 +102,20 @@ class CallService {
     List<Step> steps(UUID vessel, CallBody body) {
         Sky sky = Sky.of(body);
         Situation s = situation(vessel, body, sky);
-        return steps(s, Call.of(s, moments(sky), Optional.ofNullable(body.playbook())), body, sky);
+        return steps(vessel, s, Call.of(s, moments(sky), Optional.ofNullable(body.playbook())), body, sky);
     }
 
-    private static List<Step> steps(Situation s, Call call, CallBody body, Sky sky) {
+    /** The evening is that of the spread called for the day, where one was; else it is reckoned from the number of lines. */
+    private List<Step> steps(UUID vessel, Situation s, Call call, CallBody body, Sky sky) {
+        List<Step> reckoned = reckoned(s, call, body, sky);
+        return evening.before(vessel, body.day(), sky.zone())
+                .map(work -> Stream.concat(
+                                work.stream(), reckoned.stream().filter(step -> step.kind() != Step.Kind.EVENING))
+                        .toList())
+                .orElse(reckoned);
+    }
+
+    private static List<Step> reckoned(Situation s, Call call, CallBody body, Sky sky) {
         Span day = sky.sun().whole().with(BESIDE_DAY);
         var wishes = new DayPlan.Wishes(
                 minutes(body.runOutMin() == null ? CallBody.USUAL_RUN_MIN : body.runOutMin()),

@@ -1,6 +1,7 @@
 package org.mosswake.server.call;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.call.PlaybookId;
@@ -13,13 +14,15 @@ import org.mosswake.server.platform.wire.SentenceReply;
  * Why the call made a spread as it is.
  *
  * @param version 0 where no story is kept
+ * @param day     it was called for
  */
 record OriginBody(
         Integer version,
         PlaybookId playbook,
         List<StoryReply> stories,
         List<SentenceReply> lacks,
-        List<SentenceReply> notes)
+        List<SentenceReply> notes,
+        @Nullable LocalDate day)
         implements Checked {
     private static final int MOST = 60;
 

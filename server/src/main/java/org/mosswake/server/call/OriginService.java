@@ -1,8 +1,12 @@
 package org.mosswake.server.call;
 
+import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.mosswake.core.call.PlaybookId;
 import org.mosswake.server.call.OriginBody.OriginReply;
 import org.mosswake.server.platform.database.Write;
 import org.mosswake.server.platform.documents.DocumentKind;
@@ -17,7 +21,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Where a spread came from, kept beside it. */
 @Service
-class OriginService {
+public class OriginService {
     private final Documents documents;
     private final Stored stored;
     private final SpreadService spreads;
@@ -36,6 +40,19 @@ class OriginService {
         spreads.requireSpread(vessel, spread);
         return documents.one(vessel, DocumentKind.ORIGIN, spread.toString()).map(this::reply);
     }
+
+    /** The last spread called for a day, and the method it was called by. */
+    @Transactional(readOnly = true)
+    public Optional<Called> calledFor(UUID vessel, LocalDate day) {
+        return documents.all(vessel, DocumentKind.ORIGIN).stream()
+                .filter(kept -> day.toString().equals(kept.body().path("day").asString("")))
+                .max(Comparator.comparing(Kept::changedAt))
+                .map(kept ->
+                        new Called(UUID.fromString(kept.name()), reply(kept).playbook()));
+    }
+
+    /** @param playbook absent where an earlier edition called it */
+    public record Called(UUID spread, @Nullable PlaybookId playbook) {}
 
     @Write
     OriginReply keep(UUID vessel, UUID spread, OriginBody body) {

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.mosswake.core.call.Topic;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.server.call.PlanBody.SetAside;
 import org.mosswake.server.platform.database.Write;
@@ -21,7 +22,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Days as planned, one for each boat and date. */
 @Service
-class PlanService {
+public class PlanService {
     private final Documents documents;
     private final Stored stored;
     private final SpreadService spreads;
@@ -38,6 +39,13 @@ class PlanService {
     PlanBody plan(UUID vessel, LocalDate day) {
         spreads.requireBoat(vessel);
         return plan(day, documents.one(vessel, DocumentKind.PLAN, day.toString()));
+    }
+
+    /** A count that was stated of a day. */
+    @Transactional(readOnly = true)
+    public Optional<Integer> stated(UUID vessel, LocalDate day, Topic topic) {
+        return AnswerBody.conditions(new Faults(), "answers", plan(vessel, day).answers())
+                .flatMap(known -> known.count(topic));
     }
 
     @Write

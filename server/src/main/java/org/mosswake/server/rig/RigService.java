@@ -1,6 +1,7 @@
 package org.mosswake.server.rig;
 
 import java.time.Duration;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.List;
@@ -14,11 +15,16 @@ import org.mosswake.core.bench.LineBench;
 import org.mosswake.core.call.Playbook;
 import org.mosswake.core.call.School;
 import org.mosswake.core.call.Species;
+import org.mosswake.core.call.Topic;
 import org.mosswake.core.clock.Evening;
 import org.mosswake.core.clock.Step;
+import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.rig.Task;
 import org.mosswake.core.rig.Tonight;
 import org.mosswake.core.spread.Spread;
+import org.mosswake.server.call.DayEvening;
+import org.mosswake.server.call.OriginService;
+import org.mosswake.server.call.PlanService;
 import org.mosswake.server.call.RulesService;
 import org.mosswake.server.call.WaysService;
 import org.mosswake.server.clock.CalendarFile;
@@ -31,14 +37,24 @@ import org.springframework.stereotype.Service;
 
 /** Puts a spread on the bench with all the boat carries. */
 @Service
-class RigService {
+class RigService implements DayEvening {
     private final CarriedService carried;
     private final WaysService ways;
     private final RulesService rules;
     private final TicksService ticks;
+    private final PlanService plans;
+    private final OriginService origins;
 
-    RigService(CarriedService carried, WaysService ways, RulesService rules, TicksService ticks) {
+    RigService(
+            CarriedService carried,
+            WaysService ways,
+            RulesService rules,
+            TicksService ticks,
+            PlanService plans,
+            OriginService origins) {
         this.carried = carried;
+        this.plans = plans;
+        this.origins = origins;
         this.ways = ways;
         this.rules = rules;
         this.ticks = ticks;
@@ -63,7 +79,25 @@ class RigService {
     String calendar(UUID vessel, RigBody body) {
         Bench bench = bench(vessel, body);
         ZoneId zone = ZoneId.of(body.timeZone());
-        List<Step> steps = bench.evening().stream()
+        return CalendarFile.of(steps(bench, zone), zone);
+    }
+
+    /** A spread that cannot be put on the bench any more is no reason to leave a day without its steps. */
+    @Override
+    public Optional<List<Step>> before(UUID vessel, LocalDate day, ZoneId zone) {
+        try {
+            return origins.calledFor(vessel, day)
+                    .flatMap(called -> carried.kept(vessel, called.spread())
+                            .map(draft -> new RigBody(
+                                    draft, called.spread(), called.playbook(), null, null, null, day, zone.getId()))
+                            .map(body -> steps(bench(vessel, body), zone)));
+        } catch (FaultException e) {
+            return Optional.empty();
+        }
+    }
+
+    private static List<Step> steps(Bench bench, ZoneId zone) {
+        return bench.evening().stream()
                 .map(slot -> {
                     Task task = bench.tonight().tasks().get(slot.chore());
                     return new Step(
@@ -74,7 +108,6 @@ class RigService {
                             task.detail());
                 })
                 .toList();
-        return CalendarFile.of(steps, zone);
     }
 
     private Bench bench(UUID vessel, RigBody body) {
@@ -89,7 +122,7 @@ class RigService {
         Tonight tonight = Tonight.of(
                 benches.stream().map(line -> line.tied(teeth)).toList(),
                 new Tonight.Wants(
-                        body.deadBaits() == null ? 0 : body.deadBaits(),
+                        deadBaits(vessel, body),
                         Optional.ofNullable(body.bites()),
                         barbless.isPresent(),
                         aboard.numbers()),
@@ -97,6 +130,13 @@ class RigService {
         List<Evening.Slot> evening = Evening.of(
                 tonight.tasks().stream().map(Task::minutes).toList(), body.day(), ZoneId.of(body.timeZone()));
         return new Bench(spread, ask, benches, tonight, evening);
+    }
+
+    /** As asked, else as stated on the day's plan. */
+    private int deadBaits(UUID vessel, RigBody body) {
+        return Optional.ofNullable(body.deadBaits())
+                .orElseGet(
+                        () -> plans.stated(vessel, body.day(), Topic.DEAD_BAIT).orElse(0));
     }
 
     /** Fish of the method, or any where none is named, that the skipper's own table asks barbless hooks for. */

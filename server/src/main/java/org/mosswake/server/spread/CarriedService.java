@@ -1,6 +1,7 @@
 package org.mosswake.server.spread;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.mosswake.core.spread.Spread;
 import org.mosswake.core.spread.SpreadLine;
@@ -16,9 +17,11 @@ public class CarriedService {
     private final BoatService boats;
     private final Aboard aboard;
     private final SpreadAssembler assembler;
+    private final SpreadService spreads;
 
-    CarriedService(BoatService boats, Aboard aboard, SpreadAssembler assembler) {
+    CarriedService(BoatService boats, Aboard aboard, SpreadAssembler assembler, SpreadService spreads) {
         this.boats = boats;
+        this.spreads = spreads;
         this.aboard = aboard;
         this.assembler = assembler;
     }
@@ -35,6 +38,11 @@ public class CarriedService {
     /** A draft put together; the path of its faults begins with {@code lines}. */
     public Spread assembled(UUID vessel, SpreadDraft draft) {
         return assembler.assemble(vessel, draft);
+    }
+
+    /** A spread as it was saved last; empty where it is not kept here. */
+    public Optional<SpreadDraft> kept(UUID vessel, UUID spread) {
+        return spreads.last(vessel, spread);
     }
 
     /** Lines of a draft that the skipper keeps as they are. */

@@ -83,6 +83,12 @@ public class SpreadService {
                 draft(vessel, spread, row.headRevision()));
     }
 
+    @Transactional(readOnly = true)
+    Optional<SpreadDraft> last(UUID vessel, UUID spread) {
+        return Optional.ofNullable(spreads.spread(vessel, spread))
+                .map(row -> draft(vessel, spread, row.headRevision()));
+    }
+
     /** Version 0 makes it; any other must be the kept one, else both sides are answered and nothing changes. */
     @Write
     SpreadBody.Kept save(UUID vessel, SpreadBody body) {

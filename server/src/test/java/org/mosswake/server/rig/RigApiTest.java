@@ -3,6 +3,7 @@ package org.mosswake.server.rig;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -354,6 +355,51 @@ class RigApiTest {
         body.put("fishKg", -1.0).put("timeZone", "Nowhere/None").put("deadBaits", -3);
         assertThat(api.post(api.quietLedger() + "/rig", body).fields())
                 .containsExactlyInAnyOrder("fishKg", "timeZone", "deadBaits");
+    }
+
+    /** Plan and Rig tell one evening: that of the spread called for the day. */
+    @Test
+    void theEveningOfADayIsThatOfItsSpread(Api api) {
+        String day = "2026-08-02";
+        JsonNode kept = api.spread(api.quietLedger(), "Fast ladder");
+        ObjectNode call = Api.JSON.createObjectNode().put("day", day).put("at", day + "T12:00:00Z");
+        call.putObject("place")
+                .put("latitudeDeg", 27.6)
+                .put("longitudeDeg", -47.3)
+                .put("timeZone", "Etc/GMT+3");
+        call.putArray("answers").addObject().put("topic", "TARGET").put("choice", "WAHOO");
+        List<String> reckoned = evening(api, call);
+        assertThat(reckoned).anyMatch(title -> title.startsWith("tie "));
+
+        ObjectNode origin = Api.JSON
+                .createObjectNode()
+                .put("playbook", "LADDER")
+                .put("version", 0)
+                .put("day", day);
+        List.of("stories", "lacks", "notes").forEach(origin::putArray);
+        String path = api.quietLedger() + "/spreads/" + kept.get("spreadId").asString() + "/origin";
+        origin.put(
+                "version",
+                api.get(path).status() == 204
+                        ? 0
+                        : api.get(path).json().get("version").asInt());
+        assertThat(api.put(path, origin).status()).isEqualTo(200);
+        List<String> told = evening(api, call);
+        ObjectNode bench = body(kept.get("draft")).put("playbook", "LADDER").put("day", day);
+        assertThat(told)
+                .hasSameSizeAs(rig(api, bench).get("tonight").get("tasks"))
+                .anyMatch(title -> title.contains("wind-ons"))
+                .noneMatch(title -> title.startsWith("tie "));
+    }
+
+    private static List<String> evening(Api api, ObjectNode call) {
+        return api.post(api.quietLedger() + "/call", call)
+                .json()
+                .get("steps")
+                .valueStream()
+                .filter(step -> step.get("kind").asString().equals("EVENING"))
+                .map(step -> step.get("title").asString())
+                .toList();
     }
 
     @Test
