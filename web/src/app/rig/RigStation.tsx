@@ -117,7 +117,7 @@ export function RigStation({ boat, boats, gear, gearStamp, titles, kept }: Loade
           {...{ boat, gear, editor, trip, line, rigging, ticks, asked, tab, table, wanted }}
           onTab={(to) => put({ tab: to === 'tonight' ? null : to })}
           onFish={setFishKg}
-          onBaits={(count) => put({ baits: count === undefined ? null : String(count) })}
+          onBaits={(count) => put({ baits: String(count) })}
         />
       ) : (
         <main className="p-8">
@@ -187,7 +187,7 @@ function Bench({
   wanted: { fishKg: number | undefined; deadBaits: number | undefined }
   onTab(tab: Tab): void
   onFish(kg: number): void
-  onBaits(count: number | undefined): void
+  onBaits(count: number): void
 }) {
   const rig = rigging.rig!
   const [part, setPart] = useState<number | null>(null)

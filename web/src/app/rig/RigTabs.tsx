@@ -44,7 +44,7 @@ export function Baits({
 }: {
   rig: Rig
   wanted: number | undefined
-  onBaits(count: number | undefined): void
+  onBaits(count: number): void
 }) {
   const dead = rig.lines.some((line) => line.bait && !line.bait.kind.includes('LIVE'))
   if (!dead) return null
@@ -53,13 +53,13 @@ export function Baits({
       <span>Dead baits for the day</span>
       <TypedField
         label="Dead baits for the day"
-        value={wanted === undefined ? '0' : String(wanted)}
+        value={String(wanted ?? rig.deadBaits)}
         size={4}
         className="h-9"
         onCommit={(typed) => {
           const count = Number(typed)
           if (!Number.isInteger(count) || count < 0 || count > 500) return 'Type a number from 0 to 500.'
-          onBaits(count === 0 ? undefined : count)
+          onBaits(count)
           return null
         }}
       />

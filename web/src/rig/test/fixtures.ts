@@ -135,6 +135,7 @@ export const rig = (): Rig => ({
   lines: [ladder()],
   ticked: [],
   fishKg: 12,
+  deadBaits: 0,
   tonight: {
     minutes: 36,
     tasks: [

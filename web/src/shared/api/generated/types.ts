@@ -2227,6 +2227,8 @@ export interface components {
             take?: "FIRM" | "LADDER" | "LOOSE";
         };
         RigReply: {
+            /** Format: int32 */
+            deadBaits: number;
             /** Format: double */
             fishKg: number;
             lines: components["schemas"]["LineBenchReply"][];

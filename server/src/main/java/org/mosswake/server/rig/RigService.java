@@ -73,7 +73,8 @@ class RigService implements DayEvening {
                         .toList(),
                 TonightReply.of(bench.tonight(), bench.evening(), ticks.stock(vessel)),
                 body.spreadId() == null ? List.of() : ticks.ticks(vessel, body.spreadId()),
-                bench.ask().fishKg());
+                bench.ask().fishKg(),
+                deadBaits(vessel, body));
     }
 
     String calendar(UUID vessel, RigBody body) {
