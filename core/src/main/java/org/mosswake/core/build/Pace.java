@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.mosswake.core.call.StartSpeed;
 import org.mosswake.core.spread.LinePlacer;
 import org.mosswake.core.spread.LurePlace;
 import org.mosswake.core.spread.Skipping;
@@ -69,6 +70,12 @@ final class Pace {
                             + (told ? "she makes no more." : "this sea lets her hold no more without slamming."),
                     Figure.speed(first.mps()),
                     Figure.speed(wish.p().startMps())));
+        }
+        double usual = StartSpeed.usual(wish.s(), wish.p());
+        if (Math.abs(first.mps() - usual) > 1e-6) {
+            says.add(Sentence.of(
+                    "Begun at {0}, not {1}: more of what is aboard works there.",
+                    Figure.speed(first.mps()), Figure.speed(usual)));
         }
         if (spread.speed().mps() < first.mps() - 1e-9) {
             says.add(Sentence.of(

@@ -1,10 +1,9 @@
 package org.mosswake.core.build;
 
 import org.mosswake.core.call.Box;
-import org.mosswake.core.call.Playbook;
 import org.mosswake.core.call.School;
 import org.mosswake.core.call.Situation;
-import org.mosswake.core.call.Topic;
+import org.mosswake.core.call.StartSpeed;
 import org.mosswake.core.spread.LinePlacer;
 import org.mosswake.core.spread.Wake;
 import org.mosswake.core.units.SpeedThroughWater;
@@ -13,7 +12,7 @@ import org.mosswake.core.units.SpeedThroughWater;
 record Reckoning(
         FirstSpread.Wish wish, SpeedThroughWater speed, int engines, Wake wake, Depths depths, LinePlacer placer) {
     static Reckoning of(FirstSpread.Wish wish) {
-        return of(wish, new SpeedThroughWater(startMps(wish.s(), wish.p())));
+        return of(wish, new SpeedThroughWater(StartSpeed.of(wish.s(), wish.p())));
     }
 
     static Reckoning of(FirstSpread.Wish wish, SpeedThroughWater speed) {
@@ -26,20 +25,6 @@ record Reckoning(
                 Wake.of(speed, engines, s.outfit().propSpreadM()),
                 new Depths(s, wish.p(), wish.byLight()),
                 new LinePlacer());
-    }
-
-    /** Flat calm wants slightly more speed for spoons, a seaway less; big baits a little more (practice). */
-    private static double startMps(Situation s, Playbook p) {
-        double speed = p.startMps();
-        double tenth = 0.1 * (p.mostMps() - p.leastMps());
-        if (s.conditions().is(Topic.SEA, Topic.Sea.CALM)) {
-            speed += tenth;
-        } else if (s.conditions().is(Topic.SEA, Topic.Sea.MODERATE)
-                || s.conditions().is(Topic.SEA, Topic.Sea.ROUGH)) {
-            speed -= tenth;
-        }
-        double most = Math.min(p.mostMps(), s.fastestMps());
-        return p.throughWaterMps(Math.max(p.leastMps(), Math.min(most, speed)), s.stream());
     }
 
     /** One engine where she idles faster than the lures are fished and that is his way to slow her. */

@@ -38,10 +38,15 @@ public final class BoxFit {
 
     /** Of so many lines. */
     static Fit of(Situation s, Playbook p, int lines) {
+        return at(s, p, lines, StartSpeed.of(s, p));
+    }
+
+    /** Of so many lines at a speed through the water (m/s). */
+    static Fit at(Situation s, Playbook p, int lines, double mps) {
         Box box = s.outfit().box();
         var left = new HashMap<UUID, Integer>();
         box.lures().forEach(lure -> left.put(lure.item().id(), s.aboard(lure)));
-        var speed = new SpeedThroughWater(p.startMps());
+        var speed = new SpeedThroughWater(mps);
         Set<LureKind> missing = new LinkedHashSet<>();
         int filled = 0;
         List<Slot> positions = p.positions(lines);

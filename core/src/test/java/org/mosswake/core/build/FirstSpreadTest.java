@@ -33,6 +33,7 @@ import org.mosswake.core.gear.HolderKind;
 import org.mosswake.core.gear.LineKind;
 import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.gear.LureKind;
+import org.mosswake.core.gear.SpeedWindow;
 import org.mosswake.core.rig.Hooks;
 import org.mosswake.core.rig.Reel;
 import org.mosswake.core.spread.Here;
@@ -322,6 +323,33 @@ class FirstSpreadTest {
         double most = surfaceLetOuts(made(small, PlaybookId.MIXED, 6))
                 .get(surfaceLetOuts(made(small, PlaybookId.MIXED, 6)).size() - 1);
         assertThat(most).isLessThanOrEqualTo(330 - 220 + 0.11);
+    }
+
+    /** All that is aboard works from a little above the usual start: it is begun there, and that is said. */
+    @Test
+    void itBeginsWhereWhatIsAboardWorks() {
+        Situation s = large(Conditions.NOTHING.with(Topic.CREW, Answer.number(3)));
+        Playbook p = s.numbers().playbook(PlaybookId.MIXED);
+        double from = p.startMps() + 0.3;
+        Box box = s.outfit().box();
+        var fast = box.lures().stream()
+                .map(lure -> new Box.Lure(
+                        new LureItem(
+                                lure.item().id(),
+                                lure.item().name(),
+                                lure.item().kind(),
+                                lure.item().body(),
+                                Optional.of(new SpeedWindow(from, 20))),
+                        lure.lengthM(),
+                        lure.role(),
+                        lure.shade(),
+                        lure.count()))
+                .toList();
+        FirstSpread.Made made = made(Days.withBox(s, new Box(fast, box.lines(), box.reels())), PlaybookId.MIXED, 6);
+        assertThat(made.spread().lines()).hasSize(6);
+        assertThat(made.spread().speed().mps()).isCloseTo(from, within(1e-6));
+        assertThat(made.notes().toString()).contains("Begun at");
+        assertThat(made(s, PlaybookId.MIXED, 6).notes().toString()).doesNotContain("Begun at");
     }
 
     @Test

@@ -185,10 +185,11 @@ class VerdictTest {
     void baitsAsStatedAreWhatTheBoxHas() {
         Situation s = Days.large(Light.MORNING, known(Topic.LIVE_BAIT, Answer.number(0)));
         assertThat(BoxFit.of(s, s.numbers().playbook(PlaybookId.LIVE_SLOW)).filled())
-                .isLessThanOrEqualTo(1);
+                // Of the other positions only those that a dead eel fills.
+                .isLessThanOrEqualTo(2);
         Situation some = s.with(known(Topic.LIVE_BAIT, Answer.number(2)));
         int filled =
                 BoxFit.of(some, some.numbers().playbook(PlaybookId.LIVE_SLOW)).filled();
-        assertThat(filled).isBetween(2, 3);
+        assertThat(filled).isBetween(2, 4);
     }
 }

@@ -45,17 +45,17 @@ class HelmStudyTest {
         }
     }
 
-    /** Half a turn about a pivot: twice the radius to the side, and as far back as the pivot lies from the transom, twice. */
+    /** A quarter turn: the pivot goes its radius ahead and aside, and the transom lies as far from it as before. */
     @Test
     void theWayOfTheTransomIsThatOfTheHelm() {
-        HelmAnswer answer =
-                new HelmStudy(RULES, Helm.turn(Side.STARBOARD, Math.PI, 60), TurnSpreads.lopsided()).follow();
+        HelmAnswer answer = follow(Helm.turn(Side.STARBOARD, Math.PI / 2, 120), TurnSpreads.lopsided());
         assertThat(answer.way()).hasSameSizeAs(answer.frames());
         assertThat(answer.way().get(0)).isEqualTo(new Pose(0, 0, 0));
         Pose end = answer.way().get(answer.way().size() - 1);
         double pivot = RULES.start().x();
-        assertThat(end.y()).isCloseTo(120, within(0.5));
-        assertThat(end.x()).isCloseTo(2 * pivot, within(2.0));
+        assertThat(end.x()).isCloseTo(pivot - 120, within(1.5));
+        assertThat(end.y()).isCloseTo(120 + pivot, within(1.5));
+        assertThat(end.headingRad()).isCloseTo(Math.PI / 2, within(0.02));
     }
 
     @Test
