@@ -5,8 +5,12 @@ import { unknownWrites } from '../shared/api/keep'
 import { useAway, useWatchReach, useWhyAway } from '../shared/reach'
 import { later } from '../shared/later'
 import { Button } from '../shared/ui/Button'
+import type { MenuItem } from '../shared/ui/Menu'
+import { MenuButton } from '../shared/ui/MenuButton'
 import { Select } from '../shared/ui/Select'
+import { usePhone } from '../shared/usePhone'
 import type { Boat, BoatTitle } from '../draft/queries'
+import { FrameItems } from './frameItems'
 import { useKeys } from './keys'
 import { MarkedThings } from './MarkedThings'
 import { Unsent } from './Unsent'
@@ -22,110 +26,195 @@ export function Frame({
   boat,
   boats,
   words,
+  bare = false,
   children,
 }: {
   boat: Boat
   boats: readonly BoatTitle[]
   /** What day and place this is. */
   words?: string
+  /** On a phone nothing of it is shown: the page has it in a menu of its own. */
+  bare?: boolean
   children: ReactNode
 }) {
   useWatchReach()
   const away = useAway()
   const why = useWhyAway()
   const unknown = useSyncExternalStore(unknownWrites.subscribe, unknownWrites.count)
+  const [sheet, setSheet] = useState<'units' | 'keys' | null>(null)
+  const phone = usePhone()
+  const ways = useWays(boat)
+  const begin = useBegin()
+  useStationKeys(ways, () => setSheet('keys'))
+  const items: MenuItem[] = [
+    ...ways.map(({ key, name, go }, at) => ({
+      key,
+      words: name,
+      onSelect: go,
+      ...(at === 0 && { apart: true }),
+    })),
+    { key: 'units', words: 'Units', onSelect: () => setSheet('units'), apart: true },
+    { key: 'keys', words: 'Keys', onSelect: () => setSheet('keys') },
+  ]
+  const boatSelect = <BoatSelect {...{ boat, boats }} onNew={() => void begin()} />
+  return (
+    <FrameItems value={items}>
+      <div
+        className={`flex h-full flex-col overflow-hidden ${bare ? '' : 'max-md:h-auto max-md:min-h-full max-md:overflow-visible'}`}
+      >
+        {phone ? (
+          !bare && <PhoneHead ways={ways} items={items} boat={boatSelect} {...(words && { words })} />
+        ) : (
+          <header className="flex shrink-0 flex-wrap items-center gap-x-4 gap-y-1 px-4 py-0.5">
+            <span className="font-bold">Moss Wake</span>
+            {words && <span>{words}</span>}
+            {boatSelect}
+            <nav aria-label="Boat and box" className="flex">
+              {ways.filter((way) => !way.place).map(station)}
+            </nav>
+            <span className="grow" />
+            <nav aria-label="Stations" className="flex">
+              {ways.filter((way) => way.place).map(station)}
+            </nav>
+            <Button tone="quiet" onClick={() => setSheet('units')}>
+              Units
+            </Button>
+            <Button tone="quiet" onClick={() => setSheet('keys')}>
+              Keys
+            </Button>
+          </header>
+        )}
+        {away && (
+          <p
+            role="alert"
+            className="shrink-0 border-y-2 border-rust bg-foam px-4 py-2 font-semibold text-rust-text"
+          >
+            {why === '' ? 'The server or its database is away.' : why} What you do stays in this page and
+            strikes are kept here; everything goes on by itself when it is back.
+            {unknown > 0 &&
+              ` ${unknown === 1 ? 'One change is' : `${unknown} changes are`} not known to be kept yet, and will be sent again.`}
+          </p>
+        )}
+        <Unsent away={away} />
+        <MarkedThings boat={boat.boatId} />
+        {children}
+        <Suspense fallback={null}>
+          {sheet === 'units' && <UnitsSheet open onClose={() => setSheet(null)} />}
+          {sheet === 'keys' && <KeysSheet open onClose={() => setSheet(null)} />}
+        </Suspense>
+      </div>
+    </FrameItems>
+  )
+}
+
+/** One row: where one is, and everything else in a menu. */
+function PhoneHead({
+  ways,
+  items,
+  boat,
+  words,
+}: {
+  ways: readonly Way[]
+  items: readonly MenuItem[]
+  boat: ReactNode
+  words?: string
+}) {
+  return (
+    <header className="flex shrink-0 flex-wrap items-center gap-x-1 px-2">
+      <nav aria-label="Stations" className="flex">
+        {ways.filter((way) => way.place).map(station)}
+      </nav>
+      <span className="grow" />
+      {boat}
+      <MenuButton label="Go to" align="end" items={items} />
+      {words && <span className="w-full truncate px-2 text-sm text-slate">{words}</span>}
+    </header>
+  )
+}
+
+/** A place one can go to, with its key where it is a station. */
+interface Way {
+  key: string
+  name: string
+  to: string
+  place?: string
+  go(): void
+}
+
+/** Day and moment go along from station to station; what was selected on one means nothing on another. */
+function useWays(boat: Boat): readonly Way[] {
   const go = useNavigate()
   const { search, pathname } = useLocation()
-  const [units, setUnits] = useState(false)
-  const [keys, setKeys] = useState(false)
-  const queries = useQueryClient()
-  const begin = async () => {
-    const made = await newBoat(queries).catch(() => null)
-    if (made) void go(`/boats/${made}/boat`)
-  }
   const home = `/boats/${boat.boatId}`
-  // Day and moment go along from station to station; what was selected on one means nothing on another.
   const along = kept(search)
   // The spread on the bench is the spread on the water.
   const one = spreadIn(pathname)
   const same = one === '' ? along : kept(search, 'line')
-  useKeys(
-    useMemo(
-      () => ({
-        Digit1: () => void go(`${home}/plan${along}`),
-        Digit2: () => void go(`${home}/rig${one}${same}`),
-        Digit3: () => void go(`${home}/spread${one}${same}`),
-        'Shift+Slash': () => setKeys(true),
-      }),
-      [go, home, one, along, same],
-    ),
-  )
+  return useMemo(() => {
+    const way = (name: string, to: string, place?: string): Way => ({
+      key: name,
+      name,
+      to,
+      ...(place && { place }),
+      go: () => void go(to),
+    })
+    return [
+      way('Plan', `${home}/plan${along}`, '1'),
+      way('Rig', `${home}/rig${one}${same}`, '2'),
+      way('Spread', `${home}/spread${one}${same}`, '3'),
+      way('Boat', `${home}/boat${along}`),
+      way('Box', `${home}/box${along}`),
+    ]
+  }, [go, home, along, one, same])
+}
+
+function useStationKeys(ways: readonly Way[], onKeys: () => void) {
+  useKeys({
+    Digit1: () => ways[0]!.go(),
+    Digit2: () => ways[1]!.go(),
+    Digit3: () => ways[2]!.go(),
+    'Shift+Slash': onKeys,
+  })
+}
+
+function useBegin() {
+  const queries = useQueryClient()
+  const go = useNavigate()
+  return async () => {
+    const made = await newBoat(queries).catch(() => null)
+    if (made) void go(`/boats/${made}/boat`)
+  }
+}
+
+function BoatSelect({ boat, boats, onNew }: { boat: Boat; boats: readonly BoatTitle[]; onNew(): void }) {
+  const go = useNavigate()
+  const { search, pathname } = useLocation()
   const section = pathname.split('/')[3] ?? 'spread'
   return (
-    <div className="flex h-full flex-col overflow-hidden max-md:h-auto max-md:min-h-full max-md:overflow-visible">
-      <header className="flex shrink-0 flex-wrap items-center gap-x-4 gap-y-1 px-4 py-0.5">
-        <span className="font-bold">Moss Wake</span>
-        {words && <span>{words}</span>}
-        <Select
-          aria-label="Boat"
-          className="border-transparent hover:border-ink/60"
-          value={boat.boatId}
-          onChange={(event) => {
-            if (event.target.value === NEW) void begin()
-            else void go(`/boats/${event.target.value}/${section === 'spread' ? 'spread' : section}${along}`)
-          }}
-        >
-          {listed(boats, boat).map((other) => (
-            <option key={other.boatId} value={other.boatId}>
-              {other.name}
-            </option>
-          ))}
-          <option value={NEW}>Add a boat…</option>
-        </Select>
-        <nav aria-label="Boat and box" className="flex">
-          <Station to={`${home}/boat${along}`}>Boat</Station>
-          <Station to={`${home}/box${along}`}>Box</Station>
-        </nav>
-        <span className="grow" />
-        <nav aria-label="Stations" className="flex">
-          <Station to={`${home}/plan${along}`} place="1">
-            Plan
-          </Station>
-          <Station to={`${home}/rig${one}${same}`} place="2">
-            Rig
-          </Station>
-          <Station to={`${home}/spread${one}${same}`} place="3">
-            Spread
-          </Station>
-        </nav>
-        <Button tone="quiet" small onClick={() => setUnits(true)}>
-          Units
-        </Button>
-        <Button tone="quiet" small onClick={() => setKeys(true)}>
-          Keys
-        </Button>
-      </header>
-      {away && (
-        <p
-          role="alert"
-          className="shrink-0 border-y-2 border-rust bg-foam px-4 py-2 font-semibold text-rust-text"
-        >
-          {why === '' ? 'The server or its database is away.' : why} What you do stays in this page and
-          strikes are kept here; everything goes on by itself when it is back.
-          {unknown > 0 &&
-            ` ${unknown === 1 ? 'One change is' : `${unknown} changes are`} not known to be kept yet, and will be sent again.`}
-        </p>
-      )}
-      <Unsent away={away} />
-      <MarkedThings boat={boat.boatId} />
-      {children}
-      <Suspense fallback={null}>
-        {units && <UnitsSheet open onClose={() => setUnits(false)} />}
-        {keys && <KeysSheet open onClose={() => setKeys(false)} />}
-      </Suspense>
-    </div>
+    <Select
+      aria-label="Boat"
+      className="border-transparent hover:border-ink/60 max-md:max-w-36"
+      value={boat.boatId}
+      onChange={(event) => {
+        if (event.target.value === NEW) onNew()
+        else void go(`/boats/${event.target.value}/${section}${kept(search)}`)
+      }}
+    >
+      {listed(boats, boat).map((other) => (
+        <option key={other.boatId} value={other.boatId}>
+          {other.name}
+        </option>
+      ))}
+      <option value={NEW}>Add a boat…</option>
+    </Select>
   )
 }
+
+const station = (way: Way) => (
+  <Station key={way.key} to={way.to} {...(way.place && { place: way.place })}>
+    {way.name}
+  </Station>
+)
 
 /** Lists come in pages: she is on hers, wherever she stands in it. */
 const listed = (boats: readonly BoatTitle[], boat: BoatTitle): readonly BoatTitle[] =>

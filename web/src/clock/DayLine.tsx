@@ -73,17 +73,19 @@ export const DayLine = memo(function DayLine({
               dark={darkAt(day, hour)}
             />
           ))}
-        {sunWords(day, timeZone).map((words) => (
-          <text
-            key={words.text}
-            x={x(words.at) + (words.after ? 6 : -6)}
-            y={BAND_TOP + 16}
-            textAnchor={words.after ? 'start' : 'end'}
-            className="fill-ink stroke-water stroke-[3] text-[13px] [paint-order:stroke]"
-          >
-            {words.text}
-          </text>
-        ))}
+        {sunWords(day, timeZone)
+          .filter(clearOf(flag, x))
+          .map((words) => (
+            <text
+              key={words.text}
+              x={x(words.at) + (words.after ? 6 : -6)}
+              y={BAND_TOP + 16}
+              textAnchor={words.after ? 'start' : 'end'}
+              className="fill-ink stroke-water stroke-[3] text-[13px] [paint-order:stroke]"
+            >
+              {words.text}
+            </text>
+          ))}
         {marks.map((mark) => (
           <path
             key={`${mark.at} ${mark.label}`}
@@ -131,6 +133,15 @@ export const DayLine = memo(function DayLine({
     </div>
   )
 })
+
+/** Words of the sun that the flag of the hour does not cover. */
+const clearOf =
+  (flag: number, x: (at: number) => number) =>
+  ({ at, after, text }: { at: number; after: boolean; text: string }) => {
+    const width = text.length * 7
+    const left = after ? x(at) + 6 : x(at) - 6 - width
+    return left > flag + 30 || left + width < flag - 30
+  }
 
 /** Low to high over the band of light; its scale is the day's own. */
 function TideCurve({

@@ -7,7 +7,7 @@ import { Strip } from './strip/Strip'
 import { TableTwin } from './TableTwin'
 import { boat, draft, gear, kept, solved, solvedLine, turns } from '../draft/test/fixtures'
 import type { Editor } from '../draft/useEditor'
-import { WhyColumn } from './why/WhyColumn'
+import { WhyList } from './why/WhyList'
 
 function fakeEditor() {
   const state = { doc: docOf(kept) }
@@ -170,13 +170,12 @@ describe('views of a spread', () => {
       mend,
     }
     render(
-      <WhyColumn
+      <WhyList
         solving={{ solved: { ...solved, findings: [finding] }, asked: draft, problem: null }}
         lines={2}
         timeZone="UTC"
         onMend={onMend}
         onSelect={() => {}}
-        foot={null}
       />,
     )
     expect(screen.getByText('S1: drag too loose')).toBeTruthy()

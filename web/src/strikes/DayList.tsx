@@ -23,6 +23,7 @@ export function DayList({
   onAgain,
   onDiscard,
   days,
+  folded = false,
 }: {
   title: string
   lines: readonly { lineId: string; label: string }[]
@@ -40,28 +41,52 @@ export function DayList({
   onDiscard(id: string): void
   /** Chooses which day out is shown. */
   days: ReactNode
+  /** The day's strikes wait behind their number until one is made or asked for. */
+  folded?: boolean
 }) {
+  const [shown, setShown] = useState(!folded)
   return (
     <section aria-label="Strikes" className="shrink-0 border-t border-ink/20 px-3 py-2">
-      <h2 className="text-[15px] font-bold">Strike {when}</h2>
+      <div className="flex items-center justify-between">
+        <h2 className="text-[15px] font-bold">Strike {when}</h2>
+        {folded && (
+          <button
+            type="button"
+            aria-expanded={shown}
+            data-testid="day-fold"
+            className="min-h-11 px-1 text-sm font-semibold underline"
+            onClick={() => setShown(!shown)}
+          >
+            {count(strikes.length)}
+          </button>
+        )}
+      </div>
       <div className="my-1.5 flex flex-wrap gap-[3px]">
         {lines.map((line) => (
           <Button
             key={line.lineId}
             className="w-11 !px-0"
             aria-label={`Strike on ${line.label}`}
-            onClick={() => onStrike(line.lineId, line.label)}
+            onClick={() => {
+              setShown(true)
+              onStrike(line.lineId, line.label)
+            }}
           >
             {line.label}
           </Button>
         ))}
         {lines.length === 0 && <p className="text-slate">Add a line first.</p>}
       </div>
-      <h2 className="sr-only">
-        {title}: {count(strikes.length)}
-      </h2>
-      {days}
+      {(shown || strikes.length === 0) && (
+        <>
+          <h2 className="sr-only">
+            {title}: {count(strikes.length)}
+          </h2>
+          {days}
+        </>
+      )}
       <ul
+        hidden={!shown && refused.length === 0}
         className="max-h-[92px] divide-y divide-ink/15 overflow-y-auto"
         tabIndex={0}
         aria-label="Strikes of the day"

@@ -10,15 +10,18 @@ export function Strikes({
   reports,
   trip,
   lines,
+  folded = false,
 }: {
   reports: ReturnType<typeof useStrikeReports>
   trip: TripOfDay
   lines: readonly SolvedLine[]
+  folded?: boolean
 }) {
   const clock = (time: string) => clockOf(Date.parse(time), trip.place.timeZone)
   const inOrder = [...lines].sort((a, b) => a.label.localeCompare(b.label))
   return (
     <DayList
+      folded={folded}
       title={trip.trip?.name ?? 'No day out yet'}
       lines={inOrder}
       strikes={reports.strikes}

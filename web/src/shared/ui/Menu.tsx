@@ -25,13 +25,13 @@ export function Menu({
   return (
     <DropdownMenu.Root defaultOpen={defaultOpen}>
       <DropdownMenu.Trigger asChild>
-        <Button small>{label}</Button>
+        <Button>{label}</Button>
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content
           align={align}
           sideOffset={4}
-          className="z-30 min-w-52 border-2 border-ink bg-foam py-1"
+          className="z-30 max-h-[80vh] min-w-52 overflow-y-auto border-2 border-ink bg-foam py-1"
         >
           {items.map((item) => (
             <DropdownMenu.Item

@@ -8,7 +8,7 @@ const Menu = later(() => import('./Menu').then((module) => module.Menu))
 export function MenuButton(props: Omit<ComponentProps<typeof Menu>, 'defaultOpen'>) {
   const [wanted, setWanted] = useState(false)
   const button = (
-    <Button small aria-haspopup="menu" onClick={() => setWanted(true)}>
+    <Button aria-haspopup="menu" onClick={() => setWanted(true)}>
       {props.label}
     </Button>
   )

@@ -2,9 +2,10 @@ import { useUnits } from '../../units/UnitsContext'
 import { lineOf, type Doc } from '../../draft/model'
 import type { Boat, Lure, Solved, SolvedLine } from '../../draft/queries'
 import { BoatPlan } from './BoatPlan'
-import { spreadOut, type Label } from './labels'
+import type { Label } from './labels'
+import { LABEL_RISE_PX, usePlanLabels } from './planLabels'
 import { LineDrawing } from './LineDrawing'
-import { hangersOf, lureOf, type StageScales } from './scales'
+import { lureOf, type StageScales } from './scales'
 import { Silhouette } from './Silhouette'
 import { WakeDrawing } from './WakeDrawing'
 import type { LineHandling } from './useLineHandling'
@@ -20,8 +21,6 @@ export interface ViewProps {
   order?: ReadonlyMap<string, string>
 }
 
-/** Half a label's height: it stands beside its lure. */
-const LABEL_RISE_PX = 9
 /** A label moved farther than this gets a line to its lure. */
 const MOVED_PX = 14
 
@@ -34,15 +33,12 @@ export function PlanView({ boat, doc, scales, solved, selected, handling, lures,
     <g data-testid="plan">
       <rect x={0} y={0} width={width} height={planHeight} className="fill-water" />
       {solved && <WakeDrawing wake={solved.wake} scales={scales} />}
-      <text x={x(0) + 10} y={22} className="fill-ink text-[13px] font-bold">
-        Starboard
-      </text>
-      <text x={x(0) + 10} y={planHeight - 8} className="fill-ink text-[13px] font-bold">
-        Port
-      </text>
-      <text x={width - 16} y={22} textAnchor="end" className="fill-slate text-[13px]">
-        Seen from above, true scale
-      </text>
+      <Sides scales={scales} />
+      {!scales.narrow && (
+        <text x={width - 16} y={22} textAnchor="end" className="fill-slate text-[13px]">
+          Seen from above, true scale
+        </text>
+      )}
       <BoatPlan boat={boat} scales={scales} used={new Set(doc.draft.lines.map((line) => line.holderId))} />
       {lines.map((line) => (
         <LineDrawing
@@ -121,13 +117,30 @@ function PlanLure({
           {order ? (
             <tspan className="font-mono font-bold">{order.get(line.lineId) ?? '–'}</tspan>
           ) : (
-            <tspan className="font-bold">{line.label}</tspan>
+            <tspan className="font-bold">{label.names ?? line.label}</tspan>
           )}
-          <tspan dx={6} className={order ? 'font-bold' : 'font-mono'}>
-            {order ? line.label : units.say('distance', draft.letOutM)}
-          </tspan>
+          {(order || !scales.narrow) && (
+            <tspan dx={6} className={order ? 'font-bold' : 'font-mono'}>
+              {order ? line.label : units.say('distance', draft.letOutM)}
+            </tspan>
+          )}
         </text>
       )}
+    </g>
+  )
+}
+
+/** Which side is which: beside the boat, or out of the way of the names where there is little room. */
+function Sides({ scales: { x, narrow, width, planHeight } }: { scales: StageScales }) {
+  const at = narrow ? { x: width - 12, end: 'end' as const } : { x: x(0) + 10, end: 'start' as const }
+  return (
+    <g className="fill-ink text-[13px] font-bold">
+      <text x={at.x} y={narrow ? 16 : 22} textAnchor={at.end}>
+        Starboard
+      </text>
+      <text x={narrow ? at.x - 90 : at.x} y={planHeight - 8} textAnchor={at.end}>
+        Port
+      </text>
     </g>
   )
 }
@@ -135,42 +148,4 @@ function PlanLure({
 /** A lure that is nowhere in the water. */
 function Flying({ x, y }: { x: number; y: number }) {
   return <path d={`M${x - 7} ${y - 7} l14 14 m0 -14 l-14 14`} className="stroke-rust stroke-[3]" />
-}
-
-function usePlanLabels(lines: readonly SolvedLine[], doc: Doc, scales: StageScales) {
-  const units = useUnits()
-  const boxes = lines.map((line): Label => {
-    const lure = lureOf(line)
-    const letOutM = lineOf(doc, line.lineId)?.letOutM ?? 0
-    const text = `${line.label} ${units.say('distance', letOutM)}`
-    return {
-      id: line.lineId,
-      x: scales.x(lure?.asternM ?? line.tip.asternM + letOutM) + 18,
-      y: scales.plan(lure?.starboardM ?? line.tip.starboardM) - LABEL_RISE_PX,
-      width: text.length * 8.4 + 8,
-      height: 17,
-    }
-  })
-  const across = lines.map((line): Label => {
-    const start = scales.x(line.tip.asternM)
-    const end = scales.x(lureOf(line)?.asternM ?? line.tip.asternM)
-    return {
-      id: line.lineId,
-      x: start,
-      y: scales.plan(line.tip.starboardM) - 2,
-      width: end - start,
-      height: 4,
-    }
-  })
-  const bodies = boxes.map((box) => ({ ...box, x: box.x - 30, width: 26, y: box.y + 2, height: 13 }))
-  const hangers = lines.flatMap((line) =>
-    hangersOf(line).map((at) => ({
-      id: `${line.lineId} hanging`,
-      x: scales.x(at.asternM) - 14,
-      y: scales.plan(at.starboardM) - 7,
-      width: 28,
-      height: 14,
-    })),
-  )
-  return spreadOut(boxes, [...bodies, ...hangers, ...across])
 }

@@ -51,18 +51,20 @@ export function SideView({ boat, doc, scales, solved, selected, handling, lures 
               className="pointer-events-none fill-ink stroke-under stroke-[4] text-[14px] [paint-order:stroke]"
             >
               <tspan className="font-bold">{group.names}</tspan>
-              <tspan dx={6} className="font-mono">
-                {group.words}
-              </tspan>
+              {!scales.narrow && (
+                <tspan dx={6} className="font-mono">
+                  {group.words}
+                </tspan>
+              )}
             </text>
           )
         )
       })}
       {handling.seeking && <DepthSought seeking={handling.seeking} scales={scales} />}
       <text
-        x={width - 16}
+        x={scales.narrow ? 12 : width - 100}
         y={scales.sideTop + scales.sideHeight - 8}
-        textAnchor="end"
+        textAnchor={scales.narrow ? 'start' : 'end'}
         className="fill-slate text-[13px]"
       >
         {scales.stretch > 1 ? `Depth stretched ${scales.stretch} times` : 'Depth at true scale'}

@@ -1,4 +1,4 @@
-import { memo, useMemo, useRef } from 'react'
+import { memo, useMemo, useRef, useState } from 'react'
 import { useSize } from '../../shared/useWidth'
 import type { Doc } from '../../draft/model'
 import type { Boat, Gear, Here, Solved, Turns } from '../../draft/queries'
@@ -7,8 +7,9 @@ import { TurnedCaption, TurnedView, turnedScales } from '../turn/TurnedView'
 import { TurnHandle } from '../turn/TurnHandle'
 import { Axis } from './Axis'
 import { PlanView } from './PlanView'
-import { extentOf, scalesFor, type Extent } from './scales'
+import { extentOf, scalesFor, type Extent, type Whole } from './scales'
 import { SideView } from './SideView'
+import { WholeButtons } from './WholeButtons'
 import type { LineHandling } from './useLineHandling'
 
 /** One drawing, two views on one shared axis of distance astern: plan above, side below, bow to the left. */
@@ -40,7 +41,11 @@ export const Stage = memo(function Stage({
 }) {
   const [frame, width, height] = useSize()
   const extent = useSteadyExtent(boat, solved, doc.draft.here, dragging)
-  const scales = useMemo(() => scalesFor(boat, extent, width, height), [boat, extent, width, height])
+  const [whole, setWhole] = useState<Whole>('both')
+  const scales = useMemo(
+    () => scalesFor(boat, extent, width, height, whole),
+    [boat, extent, width, height, whole],
+  )
   const lures = useMemo(() => new Map(gear.lures.map((lure) => [lure.gearId, lure])), [gear])
   const swing = useMemo(
     () =>
@@ -50,7 +55,7 @@ export const Stage = memo(function Stage({
   const label = (lineId: string) => solved?.lines.find((line) => line.lineId === lineId)?.label ?? '…'
   const shared = { boat, doc, scales, solved, selected, handling, lures, order }
   return (
-    <div ref={frame} className="relative min-h-[420px] flex-1 overflow-hidden" data-testid="stage">
+    <div ref={frame} className="relative min-h-0 flex-1 overflow-hidden md:min-h-[320px]" data-testid="stage">
       <svg
         width={width}
         height={height}
@@ -62,13 +67,13 @@ export const Stage = memo(function Stage({
           <TurnedView {...{ boat, doc, lures, label, turns, turned, width, height }} scales={swing} />
         ) : (
           <>
-            <PlanView {...shared} />
-            <SideView {...shared} />
+            {whole !== 'side' && <PlanView {...shared} />}
+            {whole !== 'plan' && <SideView {...shared} />}
             <Axis scales={scales} />
           </>
         )}
         {/* One ring for both drawings: it must not be lost from under the finger as they change. */}
-        {turns && (
+        {turns && whole !== 'side' && (
           <TurnHandle
             {...{ turns, turned, onTurn }}
             x={(swing ?? scales).x(-boat.lengthM)}
@@ -76,6 +81,7 @@ export const Stage = memo(function Stage({
           />
         )}
       </svg>
+      {turned === 0 && <WholeButtons {...{ whole, scales }} onWhole={setWhole} />}
       {turns && turned !== 0 && <TurnedCaption {...{ turns, turned, label }} onStraight={() => onTurn(0)} />}
     </div>
   )

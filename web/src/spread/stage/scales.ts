@@ -24,14 +24,21 @@ export interface StageScales {
   sideTop: number
   sideHeight: number
   width: number
+  /** Names only: there is no room for figures. */
+  narrow: boolean
 }
 
 export const AXIS_HEIGHT = 26
 /** The plan takes what the spread needs across, within these shares of the stage. */
 const PLAN_SHARE = { least: 0.4, most: 0.52 }
-/** Room for the turn handle before the bow. */
-const LEFT_PX = 100
-const RIGHT_PX = 128
+/** Room for the turn handle before the bow, and for the labels behind the lures. */
+const ROOM = { left: 100, right: 128 }
+/** No wider, labels are short names; their figures stand in a list. */
+const NARROW_PX = 560
+const NARROW_ROOM = { left: 72, right: 50 }
+
+/** Both views, or one that takes the whole stage. */
+export type Whole = 'both' | 'plan' | 'side'
 const STEPS = [1, 1.5, 2, 2.5, 3, 3.5, 4, 5, 6, 8, 10, 12, 15, 20, 25, 30]
 
 /** A path point of a solved line, in the boat frame. */
@@ -99,16 +106,26 @@ export function extentOf(boat: Boat, solved: Solved | null, here?: Here): Extent
   }
 }
 
-export function scalesFor(boat: Boat, extent: Extent, width: number, height: number): StageScales {
+export function scalesFor(
+  boat: Boat,
+  extent: Extent,
+  width: number,
+  height: number,
+  whole: Whole = 'both',
+): StageScales {
   const room = height - AXIS_HEIGHT
-  const along = (width - LEFT_PX - RIGHT_PX) / (extent.asternM + boat.lengthM)
+  const narrow = width > 0 && width < NARROW_PX
+  const { left, right } = narrow ? NARROW_ROOM : ROOM
+  const along = (width - left - right) / (extent.asternM + boat.lengthM)
   const wanted = 2 * (extent.besideM * Math.min(along, 16) + 40)
-  const planHeight = Math.round(Math.min(room * PLAN_SHARE.most, Math.max(room * PLAN_SHARE.least, wanted)))
+  const shared = Math.round(Math.min(room * PLAN_SHARE.most, Math.max(room * PLAN_SHARE.least, wanted)))
+  const planHeight = whole === 'both' ? shared : whole === 'plan' ? room : 0
   const sideTop = planHeight + AXIS_HEIGHT
   const sideHeight = Math.max(60, height - sideTop)
-  const across = (planHeight / 2 - 26) / extent.besideM
+  // The side view alone keeps the distances it had.
+  const across = ((planHeight || shared) / 2 - 26) / extent.besideM
   const pxPerM = Math.max(0.5, Math.min(along, across, 16))
-  const originX = LEFT_PX + boat.lengthM * pxPerM
+  const originX = left + boat.lengthM * pxPerM
   const x = scaleLinear([0, 100], [originX, originX + 100 * pxPerM])
   const plan = scaleLinear([0, 1], [planHeight / 2, planHeight / 2 - pxPerM])
   const tall = (sideHeight - 34) / (extent.highM + extent.deepM * 1.25)
@@ -116,5 +133,5 @@ export function scalesFor(boat: Boat, extent: Extent, width: number, height: num
   const pxDeep = stretch * pxPerM
   const waterline = sideTop + 8 + extent.highM * pxDeep
   const side = scaleLinear([0, 1], [waterline, waterline - pxDeep])
-  return { x, plan, side, stretch, pxPerM, planHeight, sideTop, sideHeight, width }
+  return { x, plan, side, stretch, pxPerM, planHeight, sideTop, sideHeight, width, narrow }
 }

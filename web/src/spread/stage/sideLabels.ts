@@ -74,7 +74,7 @@ export function useSideLabels(groups: (Group & { line: SolvedLine })[], scales: 
       id: group.key,
       x: scales.x(group.asternM) + 18,
       y: scales.side(group.heightM) + 4,
-      width: (group.names.length + group.words.length + 1) * 8.4 + 8,
+      width: (group.names.length + (scales.narrow ? 0 : group.words.length + 1)) * 8.4 + 8,
       height: 17,
     })),
   )

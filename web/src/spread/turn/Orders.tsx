@@ -2,7 +2,7 @@ import { Button } from '../../shared/ui/Button'
 import { useUnits, type Units } from '../../units/UnitsContext'
 import type { Schemas } from '../../shared/api/client'
 import type { Turns } from '../../draft/queries'
-import { Note } from '../why/WhyColumn'
+import { Note } from '../why/Note'
 import { sideWord } from './sentences'
 
 export type OrderKind = 'set' | 'clear'

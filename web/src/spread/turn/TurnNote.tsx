@@ -1,10 +1,11 @@
-import { useEffect, useState } from 'react'
+import { useEffect, useState, type ReactNode } from 'react'
 import { Button } from '../../shared/ui/Button'
+import { Clamp } from '../../shared/ui/Clamp'
 import { QuantityField } from '../../shared/ui/QuantityField'
 import { useUnits } from '../../units/UnitsContext'
 import type { Mend } from '../../draft/queries'
 import { saySentence } from '../../units/sentence'
-import { Note } from '../why/WhyColumn'
+import { Note } from '../why/Note'
 import { againWords, lowered, passWords, roundSaid, turnSaid, widerTo } from './sentences'
 import type { Turning } from './useTurns'
 import { RANGES } from '../../shared/api/generated/ranges'
@@ -19,7 +20,6 @@ export function TurnNote({
   radiusM,
   onRadius,
   onWiden,
-  onHelm,
 }: {
   turning: Turning
   label(lineId: string): string
@@ -27,7 +27,6 @@ export function TurnNote({
   radiusM: number
   onRadius(metres: number): void
   onWiden(mend: Mend): void
-  onHelm(): void
 }) {
   const units = useUnits()
   const { turns, wider, busy, stopped } = turning
@@ -39,22 +38,8 @@ export function TurnNote({
   return (
     <div data-testid="turn-note" aria-busy={busy !== null || turning.stale}>
       <Note tone={said.tone} title={round?.title ?? 'Right round…'}>
-        {round && <p>{round.text}</p>}
+        {round && <Clamp>{round.text}</Clamp>}
         {turning.stale && <p className="italic">As it was before this change.</p>}
-        <p className="mt-1" data-testid="turn-limit">
-          At a radius of{' '}
-          <QuantityField
-            label="Radius of the turn"
-            what="a radius"
-            figure="distance"
-            si={radiusM}
-            range={RADIUS_M}
-            onSet={onRadius}
-            size={6}
-            className="h-7"
-          />{' '}
-          {lowered(said.title)}. {said.text} {againWords(said.again, boatM, units)} {passes}
-        </p>
         {wider && (
           <>
             <Button className="mt-1.5" onClick={() => onWiden(wider.mend)}>
@@ -65,11 +50,42 @@ export function TurnNote({
             )}
           </>
         )}
-        <Button small className="mt-1.5" onClick={onHelm}>
-          Weave or draw a way
-        </Button>
+        <Limit title={lowered(said.title)} radius={units.say('distance', radiusM)}>
+          <p className="mt-1">
+            At a radius of{' '}
+            <QuantityField
+              label="Radius of the turn"
+              what="a radius"
+              figure="distance"
+              si={radiusM}
+              range={RADIUS_M}
+              onSet={onRadius}
+              size={6}
+              className="h-9"
+            />{' '}
+            {lowered(said.title)}. {said.text} {againWords(said.again, boatM, units)} {passes}
+          </p>
+        </Limit>
         <Working {...{ busy, slow, stopped }} onStop={turning.stop} />
       </Note>
+    </div>
+  )
+}
+
+/** How far she turns at a set radius: one line, which opens to all of it. */
+function Limit({ title, radius, children }: { title: string; radius: string; children: ReactNode }) {
+  const [open, setOpen] = useState(false)
+  return (
+    <div data-testid="turn-limit">
+      <button
+        type="button"
+        aria-expanded={open}
+        className="min-h-9 text-left font-semibold text-ink underline"
+        onClick={() => setOpen(!open)}
+      >
+        At {radius} {title}
+      </button>
+      <div hidden={!open}>{children}</div>
     </div>
   )
 }

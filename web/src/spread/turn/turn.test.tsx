@@ -121,7 +121,6 @@ describe('the note of a turn', () => {
       <TurnNote
         turning={{ ...turning, ...change }}
         {...{ label, onWiden, onRadius }}
-        onHelm={() => {}}
         boatM={10}
         radiusM={40}
       />,
@@ -139,6 +138,7 @@ describe('the note of a turn', () => {
     fireEvent.click(screen.getByText('Let S1 out to 48 m: 81°'))
     expect(onWiden).toHaveBeenCalledWith(mend)
     expect(screen.getByText(/No single change gives 90°/)).toBeTruthy()
+    fireEvent.click(screen.getByRole('button', { name: /^At 40 m/ }))
     const radius = screen.getByLabelText('Radius of the turn')
     fireEvent.change(radius, { target: { value: '3' } })
     fireEvent.keyDown(radius, { key: 'Enter' })

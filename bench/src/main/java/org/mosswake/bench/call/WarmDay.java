@@ -22,6 +22,7 @@ import org.mosswake.core.call.Situation;
 import org.mosswake.core.call.Species;
 import org.mosswake.core.call.Topic;
 import org.mosswake.core.clock.LightDepth;
+import org.mosswake.core.clock.TidalStream;
 import org.mosswake.core.gear.Boat;
 import org.mosswake.core.gear.ColourRole;
 import org.mosswake.core.gear.DeckPoint;
@@ -75,7 +76,7 @@ public final class WarmDay {
         return new Moment(
                 SIX.plus(Call.STEP.multipliedBy(halfHour)),
                 lights[halfHour * lights.length / HALF_HOURS],
-                Optional.of(0.3),
+                Optional.of(new TidalStream(0.3, 0.4, Optional.empty())),
                 false);
     }
 

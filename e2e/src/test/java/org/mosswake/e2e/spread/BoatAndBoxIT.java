@@ -117,7 +117,7 @@ class BoatAndBoxIT extends Journey {
         lure("S1").focus();
         button("Lock").click();
         double kept = letOut("S1");
-        button("Call the rest").click();
+        more("Call the rest");
         assertThat(page.getByText("Calling the lines that are not locked.")).hasCount(0);
         assertThat(button("Undo")).isEnabled();
         assertThat(page.locator("[data-testid=plan] [data-line]")).hasCount(6);

@@ -102,7 +102,7 @@ class DepthIT extends Journey {
     @Test
     void bothLuresOfAThreeWayAreShownAndTheBottomWarns() {
         assertThat(page.getByTestId("side").getByText("P1 second")).isVisible();
-        button("Water").click();
+        more("Water");
         page.getByLabel("Bottom").fill("18 m");
         page.getByLabel("Bottom").press("Enter");
         page.keyboard().press("Escape");

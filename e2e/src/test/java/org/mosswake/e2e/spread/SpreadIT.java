@@ -83,9 +83,7 @@ class SpreadIT extends Journey {
     @Test
     void aSpreadOnAPaperCardIsEnteredFromNothing() {
         page.getByLabel("Boat", new Page.GetByLabelOptions().setExact(true)).selectOption("Sprat");
-        button("Spreads").click();
-        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("New, from nothing"))
-                .click();
+        more("New, from nothing");
         button("Add the first line").click();
         page.getByLabel("Let-out", new Page.GetByLabelOptions().setExact(true)).fill("60 yd");
         page.keyboard().press("Enter");
@@ -149,9 +147,7 @@ class SpreadIT extends Journey {
         solved();
         assertThat(letOut("S1")).isEqualTo(moved);
         page.getByText("Unsaved work from before").waitFor();
-        button("Spreads").click();
-        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Back to saved"))
-                .click();
+        more("Back to saved");
         assertThat(button("Save")).isDisabled();
     }
 
@@ -162,7 +158,7 @@ class SpreadIT extends Journey {
         letOut.fill("90 m");
         page.keyboard().press("Enter");
         assertThat(page.getByTestId("table").getByRole(AriaRole.ROW)).hasCount(7);
-        button("Drawing").click();
+        more("Drawing");
         assertThat(lure("S1")).hasAttribute("aria-valuenow", "90");
     }
 }

@@ -104,6 +104,8 @@ class TurnIT extends Journey {
     @Test
     void anotherRadiusIsAnotherAnswer() {
         String before = limit().textContent();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^At \\d+ m")))
+                .click();
         var radius = page.getByLabel("Radius of the turn", new Page.GetByLabelOptions().setExact(true));
         radius.fill("150 m");
         radius.press("Enter");
@@ -113,7 +115,7 @@ class TurnIT extends Journey {
     /** A weave is steered, and a way drawn by buttons and by touching the water; she is taken along it by hand. */
     @Test
     void sheIsSteeredAWeaveAndADrawnWay() {
-        button("Weave or draw a way").click();
+        more("Weave or draw a way");
         assertThat(page.getByTestId("helm-says")).containsText(Pattern.compile("fouls on this way|meet"));
         assertThat(page.getByTestId("helm-way")).isVisible();
         Locator along = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Along the way"));

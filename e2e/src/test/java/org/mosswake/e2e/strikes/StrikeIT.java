@@ -18,7 +18,13 @@ class StrikeIT extends Journey {
         return page.getByLabel("Let-out", new Page.GetByLabelOptions().setExact(true));
     }
 
+    /** The day's strikes, opened where they are folded away. */
     private Locator rows() {
+        Locator fold = page.getByTestId("day-fold");
+        fold.waitFor();
+        if ("false".equals(fold.getAttribute("aria-expanded"))) {
+            fold.click();
+        }
         return page.getByTestId("day-list").getByRole(AriaRole.LISTITEM);
     }
 

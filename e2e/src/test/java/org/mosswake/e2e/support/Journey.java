@@ -111,6 +111,15 @@ public abstract class Journey {
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
+    /** Something of the menu of what is not needed every minute. */
+    protected void more(String name) {
+        button("More").click();
+        page.getByRole(
+                        AriaRole.MENUITEM,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .click();
+    }
+
     protected Locator runsAt() {
         return page.getByTestId("runs-at");
     }

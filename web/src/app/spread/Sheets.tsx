@@ -1,0 +1,53 @@
+import { Suspense } from 'react'
+import { clockOf, streamAt } from '../../clock/model'
+import { later } from '../../shared/later'
+import type { SpreadState } from './useSpread'
+
+const Conflict = later(() => import('../../draft/Conflict').then((module) => module.Conflict))
+const GearSheet = later(() => import('../../spread/gear/GearSheet').then((module) => module.GearSheet))
+const CalibrationSheet = later(() =>
+  import('../../spread/calibration/CalibrationSheet').then((module) => module.CalibrationSheet),
+)
+const WaterSheet = later(() => import('../../spread/water/WaterSheet').then((module) => module.WaterSheet))
+
+/** What lies over the station when it is asked for. */
+export function Sheets({ s }: { s: SpreadState }) {
+  const { boat, gear, editor, saving, sheet, chosenLine, selected } = s
+  const onClose = () => s.setSheet(null)
+  return (
+    <Suspense fallback={null}>
+      {sheet === 'gear' && <GearSheet boat={boat.boatId} gear={gear} open onClose={onClose} />}
+      {sheet === 'water' && (
+        <WaterSheet {...{ editor, onClose }} engines={boat.engines} tide={tideOf(s)} open />
+      )}
+      {chosenLine && sheet === 'seen' && (
+        <CalibrationSheet
+          boat={boat.boatId}
+          gear={gear}
+          line={chosenLine}
+          label={s.label(chosenLine.lineId)}
+          depthM={s.solved.find((line) => line.lineId === selected)?.tow.depthM ?? 1}
+          speedMps={editor.doc.draft.speedThroughWaterMps}
+          open
+          onClose={onClose}
+        />
+      )}
+      {saving.conflict && (
+        <Conflict
+          yours={editor.doc}
+          theirs={saving.conflict}
+          boat={boat}
+          gear={gear}
+          onKeepMine={() => void saving.keepMine()}
+          onTakeTheirs={saving.takeTheirs}
+          onClose={saving.decideLater}
+        />
+      )}
+    </Suspense>
+  )
+}
+
+function tideOf({ day, trip }: SpreadState) {
+  const stream = day && streamAt(day, trip.at)
+  return stream ? { ...stream, when: clockOf(trip.at, trip.place.timeZone) } : null
+}
