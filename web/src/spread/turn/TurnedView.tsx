@@ -181,6 +181,6 @@ export function turnedScales(
     sideTop: height,
     sideHeight: 0,
     width,
-    narrow: width < 560,
+    narrow: width < 440,
   }
 }

@@ -4,5262 +4,4516 @@
  */
 
 export interface paths {
-  '/api/boats': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['boats']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['boat']
-    put: operations['save']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/calibrations': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['all']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/calibrations/attempt': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['attempt']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/calibrations/{calibration}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['keep_1']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/calibrations/{calibration}/take-back': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['takeBack']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/call': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['call']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/call/calendar': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['calendar_1']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/call/spread': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['build']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/chains': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['chains']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/depths': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['depths']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/export': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['export']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/export/mark': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['mark']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/facts': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['take_2']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/fixes': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['fixes']
-    put?: never
-    post: operations['take_1']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/forget': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['forget']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/gear': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['gear']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/gear/box.csv': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['box']
-    put?: never
-    post: operations['takeBox']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/gear/lines': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['saveLine']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/gear/lures': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['saveLure']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/gear/reels': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['saveReel']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/gear/starter': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['fill']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/marked': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['marked']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/numbers': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['numbers_1']
-    put: operations['set_1']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/plans/{day}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['plan']
-    put: operations['save_4']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/rig': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['rig']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/rig/calendar': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['calendar']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/rig/numbers': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['numbers']
-    put: operations['set']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/rules': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['rules']
-    put: operations['save_3']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/rules/{species}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post?: never
-    delete: operations['remove']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/schools': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['schools']
-    put: operations['take']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/solve': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['solve']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/spreads': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['spreads']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/spreads/{spread}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['spread']
-    put: operations['save_2']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/spreads/{spread}/origin': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['origin']
-    put: operations['keep']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/spreads/{spread}/ticks': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['tick']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/stock': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['count']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/trips': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['trips']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/trips/{trip}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['trip']
-    put: operations['save_1']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/trips/{trip}/events': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['events']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/trips/{trip}/exposure': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['exposure']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/trips/{trip}/log': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['log']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/trips/{trip}/state': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['state']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/turns': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['turns']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/turns/helm': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['helm']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/turns/mend': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['mend']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/boats/{boat}/turns/round': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['round']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/call/catalogue': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['catalogue_1']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/day': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['day']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/gear/columns': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['columns']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/line-kinds/{kind}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['lineKind']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/lure-kinds': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['lureKinds']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/rig/numbers': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['catalogue']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/speeds': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['water']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/tow': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['tow']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/turn/circle': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['circle']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
+    "/api/boats": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["boats"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["boat"];
+        put: operations["save"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/calibrations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/calibrations/attempt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["attempt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/calibrations/{calibration}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/calibrations/{calibration}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/call": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["call"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/call/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["calendar_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/call/spread": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["build"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/chains": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["chains"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/depths": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["depths"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/export/mark": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mark"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/facts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/fixes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fixes"];
+        put?: never;
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/forget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["forget"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/gear": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["gear"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/gear/box.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["box"];
+        put?: never;
+        post: operations["takeBox"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/gear/lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["saveLine"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/gear/lures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["saveLure"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/gear/reels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["saveReel"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/gear/starter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fill"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/marked": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["marked"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/numbers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["numbers_1"];
+        put: operations["set_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/plans/{day}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan"];
+        put: operations["save_4"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/rig": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rig"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/rig/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["calendar"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/rig/numbers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["numbers"];
+        put: operations["set"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rules"];
+        put: operations["save_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/rules/{species}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schools"];
+        put: operations["take"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/solve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["solve"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/spreads": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["spreads"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/spreads/{spread}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["spread"];
+        put: operations["save_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/spreads/{spread}/origin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["origin"];
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/spreads/{spread}/ticks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tick"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["count"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/trips": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["trips"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/trips/{trip}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["trip"];
+        put: operations["save_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/trips/{trip}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["events"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/trips/{trip}/exposure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exposure"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/trips/{trip}/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["log"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/trips/{trip}/state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/turns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["turns"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/turns/helm": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["helm"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/turns/mend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mend"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/turns/round": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["round"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/call/catalogue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["catalogue_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["day"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gear/columns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["columns"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/line-kinds/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lineKind"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lure-kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lureKinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rig/numbers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["catalogue"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/speeds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["water"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tow": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tow"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/turn/circle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["circle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
-export type webhooks = Record<string, never>
+export type webhooks = Record<string, never>;
 export interface components {
-  schemas: {
-    Accepted: {
-      /** Format: double */
-      least: number
-      /** Format: double */
-      most: number
-      unit: string
-    }
-    AirborneMend: {
-      /** @enum {string} */
-      change: 'SLOW_TO' | 'LET_OUT' | 'LOWER_TIP_TO' | 'LURE_MASS'
-      /** Format: double */
-      value: number
-    }
-    Annotated: {
-      note: string
-      /** Format: uuid */
-      targetId: string
-    }
-    AnswerBody: {
-      also?: string[]
-      choice?: string
-      more?: {
-        [key: string]: number
-      }
-      /** Format: double */
-      other?: number
-      second?: string
-      /** @enum {string} */
-      topic:
-        | 'TARGET'
-        | 'CREW'
-        | 'BAG'
-        | 'SURFACE'
-        | 'STEP'
-        | 'CLARITY'
-        | 'SKY'
-        | 'SEA'
-        | 'STREAM'
-        | 'DEPTH'
-        | 'STRUCTURE'
-        | 'BIRDS'
-        | 'BAIT'
-        | 'FORAGE'
-        | 'LIVE_BAIT'
-        | 'DEAD_BAIT'
-        | 'FLOATING'
-        | 'WEED'
-        | 'FRESH'
-        | 'FLEET'
-        | 'LIGHT'
-        | 'MOON'
-        | 'SEASON'
-        | 'BOX'
-        | 'BOAT'
-        | 'SCHOOL'
-      /** Format: double */
-      value?: number
-    }
-    BaitCaught: {
-      bait: string
-      /** Format: int32 */
-      count: number
-      /** Format: double */
-      lengthM?: number
-    }
-    BaitDead: {
-      bait: string
-      /** Format: int32 */
-      count: number
-    }
-    BaitReply: {
-      bend?: components['schemas']['Bend']
-      cut?: components['schemas']['Cut']
-      hooks: components['schemas']['HookReply'][]
-      /** @enum {string} */
-      kind: 'LIVE' | 'DOUBLE_LIVE' | 'EEL_SHAPED' | 'CUT' | 'BENT'
-      /** Format: double */
-      lengthM: number
-      notes: components['schemas']['SentenceReply'][]
-      /** Format: double */
-      slackM: number
-      /** Format: double */
-      trailM: number
-    }
-    BandReply: {
-      /** @enum {string} */
-      playbook:
-        | 'LADDER'
-        | 'TOOTHY'
-        | 'MIXED'
-        | 'SMALL_FAST'
-        | 'EELS'
-        | 'BIRDS'
-        | 'BARS'
-        | 'LIGHT_JIG'
-        | 'LIVE_SLOW'
-        | 'DEAD_SLOW'
-        | 'WIRE_JIG'
-        | 'TANDEM'
-        | 'SPOONS'
-        | 'PLUG_CUT'
-        | 'BENT_BAIT'
-        | 'FLASH_SQUID'
-        | 'FLASH_FLY'
-      spells: components['schemas']['SpellReply'][]
-    }
-    Batch: {
-      /** Format: uuid */
-      deviceId: string
-      fixes: components['schemas']['FixBody'][]
-    }
-    Bend: {
-      /** Format: double */
-      angleRad: number
-      /** Format: double */
-      offsetM: number
-      /** Format: double */
-      stickM: number
-    }
-    BoatBody: {
-      /** Format: double */
-      beamM: number
-      /** Format: uuid */
-      boatId: string
-      /** Format: double */
-      drogueAreaM2?: number
-      /** Format: double */
-      drogueSpeedMps?: number
-      /** Format: int32 */
-      engines: number
-      holders: components['schemas']['HolderBody'][]
-      /** Format: double */
-      idleMps?: number
-      /** Format: double */
-      latitudeDeg: number
-      /** Format: double */
-      lengthM: number
-      /** Format: double */
-      longitudeDeg: number
-      name: string
-      place: string
-      /** Format: double */
-      propSpreadM?: number
-      timeZone: string
-      /** Format: double */
-      topMps?: number
-      /** Format: int32 */
-      version: number
-    }
-    BoatTitle: {
-      /** Format: uuid */
-      boatId: string
-      name: string
-      place: string
-      /** Format: int32 */
-      version: number
-    }
-    Body: {
-      /** Format: double */
-      diveAreaM2: number
-      /** Format: double */
-      dragAreaM2: number
-      /** Format: double */
-      massKg: number
-      /** Format: double */
-      sideAreaM2: number
-      /** Format: double */
-      volumeM3: number
-    }
-    BodyPlace: {
-      /** Format: int32 */
-      link: number
-      place: components['schemas']['Point']
-      /** Format: double */
-      tensionN: number
-    }
-    BodyWire: {
-      /** Format: double */
-      diveAreaM2: number
-      /** Format: double */
-      dragAreaM2: number
-      /** Format: double */
-      massKg: number
-      /** Format: double */
-      sideAreaM2: number
-      /** Format: double */
-      volumeM3: number
-    }
-    BoundReply: {
-      /** Format: int32 */
-      most: number
-      says: components['schemas']['SentenceReply']
-      /** @enum {string} */
-      what: 'PLAYBOOK' | 'RODS' | 'HOLDERS' | 'CREW' | 'BAG' | 'SEA' | 'CLEARANCE' | 'BOAT' | 'BOX' | 'TABLE'
-    }
-    BranchDraft: {
-      /** Format: double */
-      lengthM: number
-      /** Format: uuid */
-      lineGearId: string
-      /** Format: uuid */
-      lureGearId: string
-    }
-    BranchReply: {
-      /** Format: double */
-      asternM: number
-      /** Format: double */
-      depthM: number
-      /** Format: double */
-      lateralM: number
-      path: components['schemas']['PathPoint'][]
-      /** Format: double */
-      pullN: number
-    }
-    Brine: {
-      /** Format: double */
-      baitKg: number
-      /** Format: int32 */
-      baits: number
-      /** Format: double */
-      iceKg: number
-      /** Format: double */
-      saltKg: number
-      /** Format: double */
-      scentKg: number
-      /** Format: double */
-      waterKg: number
-    }
-    BuildBody: {
-      call: components['schemas']['CallBody']
-      draft?: components['schemas']['SpreadDraft']
-      /** Format: int32 */
-      lines?: number
-    }
-    BuildEvent: {
-      /** @enum {string} */
-      kind: 'PICTURE' | 'PROGRESS' | 'DONE' | 'FAILED'
-      made?: components['schemas']['MadeReply']
-      /** Format: double */
-      share: number
-      spread?: components['schemas']['SpreadDraft']
-    }
-    CalibrationBody: {
-      /** @enum {string} */
-      coefficient: 'NORMAL_DRAG' | 'DRAG_AREA' | 'DIVE_AREA' | 'SIDE_AREA'
-      /** Format: uuid */
-      gearId: string
-      observations: components['schemas']['ObservationBody'][]
-      reason: string
-    }
-    CalibrationReply: {
-      /** Format: uuid */
-      calibrationId?: string
-      /** @enum {string} */
-      coefficient: 'NORMAL_DRAG' | 'DRAG_AREA' | 'DIVE_AREA' | 'SIDE_AREA'
-      /** Format: uuid */
-      gearId: string
-      gearName: string
-      /** Format: date-time */
-      madeAt?: string
-      /** Format: double */
-      newValue: number
-      observations: components['schemas']['SeenReply'][]
-      /** Format: double */
-      oldValue: number
-      reason: string
-      /** Format: double */
-      scatterM: number
-      /** Format: double */
-      standardError?: number
-      /** Format: date-time */
-      takenBackAt?: string
-    }
-    CallBody: {
-      answers: components['schemas']['AnswerBody'][]
-      /** Format: date-time */
-      at: string
-      /** Format: double */
-      catchBaitMin?: number
-      /** Format: date */
-      day: string
-      /** Format: date-time */
-      homeAt?: string
-      /** Format: date-time */
-      linesIn?: string
-      place: components['schemas']['PlaceBody']
-      /** @enum {string} */
-      playbook?:
-        | 'LADDER'
-        | 'TOOTHY'
-        | 'MIXED'
-        | 'SMALL_FAST'
-        | 'EELS'
-        | 'BIRDS'
-        | 'BARS'
-        | 'LIGHT_JIG'
-        | 'LIVE_SLOW'
-        | 'DEAD_SLOW'
-        | 'WIRE_JIG'
-        | 'TANDEM'
-        | 'SPOONS'
-        | 'PLUG_CUT'
-        | 'BENT_BAIT'
-        | 'FLASH_SQUID'
-        | 'FLASH_FLY'
-      /** Format: double */
-      runOutMin?: number
-    }
-    CallReply: {
-      /** Format: int32 */
-      bagByTable?: number
-      bands: components['schemas']['BandReply'][]
-      cautions: components['schemas']['CautionReply'][]
-      contradictions: components['schemas']['SentenceReply'][]
-      /** Format: date-time */
-      from: string
-      lacks: components['schemas']['SentenceReply'][]
-      lines: components['schemas']['CountReply']
-      /** Format: int32 */
-      marginTenths: number
-      planB?: components['schemas']['PlanBReply']
-      rule?: components['schemas']['RuleBody']
-      scores: components['schemas']['ScoreReply'][]
-      steps: components['schemas']['StepReply'][]
-      taken: components['schemas']['TakenReply']
-      /** Format: date-time */
-      to: string
-      verdict: components['schemas']['SentenceReply'][]
-      worthFinding: components['schemas']['UnknownReply'][]
-      wouldChange: components['schemas']['ChangeReply'][]
-    }
-    CatalogueReply: {
-      numbers: components['schemas']['NumberReply'][]
-      playbooks: components['schemas']['PlaybookWords'][]
-      schools: components['schemas']['SchoolReply'][]
-      species: components['schemas']['SpeciesReply'][]
-      topics: components['schemas']['TopicReply'][]
-    }
-    CautionReply: {
-      /** @enum {string} */
-      caution:
-        | 'RULES'
-        | 'LOOKOUT'
-        | 'FLEET'
-        | 'ALONE'
-        | 'DARK'
-        | 'WEIGHT_BACK'
-        | 'ROD_UNDER_LOAD'
-        | 'HEAVY_DRAG'
-        | 'TEETH'
-        | 'LEADER'
-        | 'DROGUE'
-        | 'SHARKS'
-        | 'WEATHER'
-        | 'WET_ICE'
-        | 'CHILL'
-        | 'DROP_WEIGHT'
-      words: string
-    }
-    ChainReply: {
-      anyLure: boolean
-      missing: string[]
-      /** @enum {string} */
-      name:
-        | 'PLAIN'
-        | 'FAST_LADDER'
-        | 'IN_LINE_LEAD'
-        | 'WIRE'
-        | 'THREE_WAY'
-        | 'DIVING_PLANE'
-        | 'ATTRACTOR'
-        | 'LIVE_BAIT'
-        | 'STEERING_BAR'
-      /** Format: double */
-      shortestLetOutM: number
-      tackle: components['schemas']['PieceDraft'][]
-    }
-    ChangeReply: {
-      answer: components['schemas']['AnswerBody']
-      /** @enum {string} */
-      first:
-        | 'LADDER'
-        | 'TOOTHY'
-        | 'MIXED'
-        | 'SMALL_FAST'
-        | 'EELS'
-        | 'BIRDS'
-        | 'BARS'
-        | 'LIGHT_JIG'
-        | 'LIVE_SLOW'
-        | 'DEAD_SLOW'
-        | 'WIRE_JIG'
-        | 'TANDEM'
-        | 'SPOONS'
-        | 'PLUG_CUT'
-        | 'BENT_BAIT'
-        | 'FLASH_SQUID'
-        | 'FLASH_FLY'
-    }
-    Changed: {
-      fished?: string
-      /** Format: double */
-      letOutM?: number
-      /** Format: uuid */
-      lineId: string
-    }
-    Checked: {
-      /** Format: uuid */
-      lineId: string
-    }
-    Choice: {
-      value: string
-      words: string
-    }
-    ChoiceReply: {
-      /** @enum {string} */
-      joint:
-        | 'CRIMP'
-        | 'DOUBLE_CRIMP'
-        | 'SIX_TURN_KNOT'
-        | 'DOUBLED_KNOT'
-        | 'SPLICED_EYE'
-        | 'HAYWIRE_TWIST'
-        | 'WIRE_KNOT'
-        | 'LOOP_TO_LOOP'
-        | 'SEVEN_TURN_JOIN'
-        | 'WRAPPED_JOIN'
-        | 'SPLICE_OVER'
-      /** Format: double */
-      share: number
-      words: string
-    }
-    CircleReply: {
-      /** Format: double */
-      lagDegrees?: number
-      /** Format: double */
-      lureRadiusM?: number
-      /** Format: double */
-      lureSpeedMps?: number
-      reason?: string
-      settled: boolean
-      /** Format: double */
-      settledAfterS?: number
-      /** Format: double */
-      tensionAtTipN?: number
-    }
-    CircleRequest: {
-      /** Format: double */
-      lureDragAreaM2: number
-      segmentsFromLure: components['schemas']['SegmentWire'][]
-      /** Format: double */
-      speedMps: number
-      /** Format: double */
-      turnRadiusM: number
-    }
-    ClearReply: {
-      steps: components['schemas']['ClearStepReply'][]
-      /** Format: uuid */
-      struckLineId: string
-    }
-    ClearStepReply: {
-      clear: boolean
-      /** Format: uuid */
-      lineId: string
-      /** @enum {string} */
-      reason: 'NEARER' | 'TWIN' | 'FAR_CENTRE' | 'COMES_ACROSS' | 'ALL_IN' | 'FLOATS' | 'STAYS'
-    }
-    Cleared: {
-      /** Format: uuid */
-      lineId: string
-    }
-    CountReply: {
-      bounds: components['schemas']['BoundReply'][]
-      /** Format: int32 */
-      lines: number
-    }
-    CrestPoint: {
-      /** Format: double */
-      asternM: number
-      /** Format: double */
-      starboardM: number
-    }
-    Cued: {
-      /** @enum {string} */
-      cue: 'TIP_TOO_FAST' | 'STILL_TIP' | 'SLACK' | 'BAIT_OVERTAKES' | 'CIRCLES'
-      /** Format: uuid */
-      lineId: string
-    }
-    Cut: {
-      /** Format: double */
-      angleRad: number
-      /** Format: double */
-      longSideM: number
-      /** Format: double */
-      shortSideM: number
-    }
-    DayReply: {
-      /** Format: date-time */
-      dawn?: string
-      /** Format: date-time */
-      dusk?: string
-      /** Format: date-time */
-      end: string
-      /** Format: date-time */
-      firstLight?: string
-      /** Format: date-time */
-      lastLight?: string
-      light: components['schemas']['LightReply'][]
-      moon: components['schemas']['MoonReply']
-      /** Format: date-time */
-      noon: string
-      /** Format: date-time */
-      rise?: string
-      /** Format: date-time */
-      set?: string
-      /** Format: date-time */
-      start: string
-      tide?: components['schemas']['TideReply']
-    }
-    DeckPoint: {
-      /** Format: double */
-      asternM: number
-      /** Format: double */
-      heightM: number
-      /** Format: double */
-      starboardM: number
-    }
-    DeepDraft: {
-      /** Format: uuid */
-      ballGearId: string
-      /** Format: uuid */
-      cableGearId: string
-      /** Format: double */
-      cableOutM: number
-      /** Format: double */
-      clipAboveM: number
-      /** @enum {string} */
-      seat: 'HALF' | 'FULL'
-    }
-    DeepReply: {
-      /** Format: double */
-      ballAsternM: number
-      /** Format: double */
-      ballDepthM: number
-      belly: components['schemas']['PathPoint'][]
-      /** Format: double */
-      bellyM?: number
-      /** Format: double */
-      blowBackM: number
-      cable: components['schemas']['PathPoint'][]
-      /** Format: double */
-      cablePullN: number
-      /** Format: double */
-      clipAsternM: number
-      /** Format: double */
-      clipDepthM: number
-      /** Format: double */
-      clipHoldN: number
-      /** Format: double */
-      clipPullN: number
-    }
-    DepthBody: {
-      /** Format: double */
-      depthM: number
-      draft: components['schemas']['SpreadDraft']
-      /** Format: uuid */
-      lineId: string
-    }
-    DepthReply: {
-      cable?: components['schemas']['SoughtReply']
-      lead?: components['schemas']['SoughtReply']
-      letOut?: components['schemas']['SoughtReply']
-      speed: components['schemas']['SoughtReply']
-    }
-    Engines: {
-      /** Format: int32 */
-      running: number
-    }
-    FactBody: {
-      /** Format: date-time */
-      deviceAt: string
-      /** Format: uuid */
-      deviceId: string
-      /** Format: int32 */
-      edition: number
-      /** Format: uuid */
-      factId: string
-      /** Format: date-time */
-      happenedAt: string
-      kind: string
-      payload:
-        | components['schemas']['Struck']
-        | components['schemas']['Landed']
-        | components['schemas']['Lost']
-        | components['schemas']['Followed']
-        | components['schemas']['Set']
-        | components['schemas']['Changed']
-        | components['schemas']['Cleared']
-        | components['schemas']['Renewed']
-        | components['schemas']['Checked']
-        | components['schemas']['Touched']
-        | components['schemas']['Cued']
-        | components['schemas']['Engines']
-        | components['schemas']['Sighted']
-        | components['schemas']['BaitCaught']
-        | components['schemas']['BaitDead']
-        | components['schemas']['Opened']
-        | components['schemas']['Annotated']
-        | components['schemas']['Retracted']
-      /** Format: uuid */
-      tripId: string
-    }
-    FactReply: {
-      /** Format: date-time */
-      deviceAt: string
-      /** Format: uuid */
-      deviceId: string
-      /** Format: uuid */
-      factId: string
-      /** Format: date-time */
-      happenedAt: string
-      kind: string
-      payload: {
-        [key: string]: unknown
-      }
-    }
-    FactsBody: {
-      facts: components['schemas']['FactBody'][]
-      fished?: components['schemas']['FishedBody'][]
-    }
-    FactsReply: {
-      facts: components['schemas']['Taken'][]
-      lacking: string[]
-    }
-    FaultReply: {
-      /** @enum {string} */
-      code:
-        | 'MISSING'
-        | 'UNKNOWN_FIELD'
-        | 'WRONG_TYPE'
-        | 'NOT_FINITE'
-        | 'NUL_CHARACTER'
-        | 'MALFORMED'
-        | 'OUT_OF_RANGE'
-        | 'UNDER_ANOTHER'
-        | 'OVER_ANOTHER'
-        | 'OUT_OF_TIME'
-        | 'AND_MORE'
-        | 'TOO_LONG'
-        | 'NOT_EXACTLY_ONE'
-        | 'TOO_MANY'
-        | 'TOO_FEW'
-        | 'NOT_ONE_OF'
-        | 'NOT_FOUND'
-        | 'UNREADABLE_QUANTITY'
-        | 'LURE_WITHOUT_FORCE'
-        | 'LET_OUT_SHORTER_THAN_TACKLE'
-        | 'HOLDER_TAKEN'
-        | 'HOLDER_IN_USE'
-        | 'STANDS_ALONE'
-        | 'TWICE'
-        | 'CHAIN_MUST_END_IN_LINE'
-        | 'WRONG_KIND_OF_GEAR'
-        | 'GEAR_UNUSABLE'
-        | 'FORGOTTEN'
-        | 'EXPORT_IS_OLD'
-        | 'EVENT_ID_REUSED'
-        | 'NEEDS_A_DOWNRIGGER'
-        | 'BRANCH_ON_DOWNRIGGER'
-        | 'BRANCH_MISPLACED'
-        | 'UPSIDE_DOWN'
-        | 'TRACK_TURNS_BACK'
-        | 'CALIBRATION_WITHOUT_ITEM'
-        | 'CALIBRATION_NO_SHAPE'
-        | 'CALIBRATION_NO_ANSWER'
-        | 'CALIBRATION_AT_END'
-        | 'CALIBRATION_NOT_LATEST'
-        | 'CALIBRATION_CHANGED'
-        | 'CALIBRATION_TAKEN_BACK'
-        | 'UNREADABLE_TABLE'
-        | 'TIME_ZONE_UNKNOWN'
-      field: string
-      mend: string
-      message: string
-      value: string
-    }
-    FigureReply: {
-      /** @enum {string} */
-      kind:
-        | 'DISTANCE'
-        | 'SMALL'
-        | 'SPEED'
-        | 'MASS'
-        | 'PULL'
-        | 'TEMPERATURE'
-        | 'TEMPERATURE_STEP'
-        | 'AREA'
-        | 'ANGLE'
-        | 'COUNT'
-        | 'SHARE'
-        | 'DURATION'
-        | 'CLOCK'
-      /** Format: double */
-      si: number
-    }
-    FindingReply: {
-      /** @enum {string} */
-      kind:
-        | 'AIRBORNE'
-        | 'NOT_CONVERGED'
-        | 'TOUCHES_BOTTOM'
-        | 'SKIPS'
-        | 'CLIP_LETS_GO'
-        | 'SWIMS_UP'
-        | 'DODGER_TOO_DEEP'
-        | 'OUT_OF_WINDOW'
-        | 'IDLE_TOO_FAST'
-        | 'STREAM_STOPS'
-        | 'REEL_SHORT'
-        | 'DRAG_SLIPS'
-        | 'DRAG_TOO_TIGHT'
-        | 'DRAG_WINDOW_EMPTY'
-        | 'CARE_WEIGHT'
-        | 'CARE_DRAG'
-        | 'NEARLY_LEVEL'
-        | 'BAIT_LAYER'
-        | 'OFF_BOTTOM'
-        | 'BLADE_LIFTS'
-        | 'SPEED_WINDOW'
-        | 'LEVEL'
-        | 'WAKE_SHALLOW'
-        | 'SPEED_EFFECT'
-        | 'DRAG_HOLDS'
-      lineIds: string[]
-      mend?: components['schemas']['MendReply']
-      text: components['schemas']['SentenceReply']
-      title: components['schemas']['SentenceReply']
-      warns: boolean
-    }
-    FishedBody: {
-      draft: components['schemas']['SpreadDraft']
-      /** Format: int32 */
-      revision?: number
-      seen?: {
-        [key: string]: number
-      }
-      /** Format: uuid */
-      spreadId?: string
-    }
-    FixBody: {
-      /** Format: date-time */
-      at: string
-      /** Format: double */
-      courseDeg?: number
-      /** Format: double */
-      latitudeDeg: number
-      /** Format: double */
-      longitudeDeg: number
-      /** Format: double */
-      speedOverGroundMps?: number
-    }
-    Followed: {
-      fished?: string
-      /** Format: uuid */
-      lineId: string
-    }
-    FootDraft: {
-      /** @enum {string} */
-      above?:
-        | 'CRIMP'
-        | 'DOUBLE_CRIMP'
-        | 'SIX_TURN_KNOT'
-        | 'DOUBLED_KNOT'
-        | 'SPLICED_EYE'
-        | 'HAYWIRE_TWIST'
-        | 'WIRE_KNOT'
-        | 'LOOP_TO_LOOP'
-        | 'SEVEN_TURN_JOIN'
-        | 'WRAPPED_JOIN'
-        | 'SPLICE_OVER'
-      /** @enum {string} */
-      below?:
-        | 'CRIMP'
-        | 'DOUBLE_CRIMP'
-        | 'SIX_TURN_KNOT'
-        | 'DOUBLED_KNOT'
-        | 'SPLICED_EYE'
-        | 'HAYWIRE_TWIST'
-        | 'WIRE_KNOT'
-        | 'LOOP_TO_LOOP'
-        | 'SEVEN_TURN_JOIN'
-        | 'WRAPPED_JOIN'
-        | 'SPLICE_OVER'
-      /** @enum {string} */
-      fitting?: 'SWIVEL' | 'BEADED_SWIVEL' | 'SNAP_SWIVEL' | 'THREE_WAY' | 'SOLID_RING'
-      /** Format: double */
-      fittingN?: number
-    }
-    ForgetBody: {
-      mark: string
-    }
-    FoulReply: {
-      /** Format: double */
-      afterS: number
-      /** Format: double */
-      asternM: number
-      /** Format: double */
-      heightM: number
-      /** Format: uuid */
-      lineId: string
-      /** Format: uuid */
-      otherLineId?: string
-      /** Format: double */
-      starboardM: number
-      /** Format: double */
-      straightM: number
-      /** Format: double */
-      turnedDeg: number
-    }
-    FrameReply: {
-      /** Format: double */
-      afterS: number
-      lines: components['schemas']['SwungReply'][]
-      /** Format: double */
-      turnedDeg: number
-    }
-    Gear: {
-      lines: components['schemas']['LineGearBody'][]
-      lures: components['schemas']['LureGearBody'][]
-      reels: components['schemas']['ReelGearBody'][]
-    }
-    GearColumn: {
-      choices: components['schemas']['Choice'][]
-      /** Format: double */
-      factor: number
-      field: string
-      /** @enum {string} */
-      figure?:
-        | 'DISTANCE'
-        | 'SMALL'
-        | 'SPEED'
-        | 'MASS'
-        | 'PULL'
-        | 'TEMPERATURE'
-        | 'TEMPERATURE_STEP'
-        | 'AREA'
-        | 'ANGLE'
-        | 'COUNT'
-        | 'SHARE'
-        | 'DURATION'
-        | 'CLOCK'
-      name: string
-      /** @enum {string} */
-      reads: 'TEXT' | 'WHOLE' | 'NUMBER' | 'CHOICE' | 'LINE'
-      unit: string
-      with?: string
-      without?: string
-      words?: string
-    }
-    GearColumns: {
-      line: components['schemas']['GearColumn'][]
-      lure: components['schemas']['GearColumn'][]
-      reel: components['schemas']['GearColumn'][]
-    }
-    GoodsReply: {
-      /** Format: double */
-      amount: number
-      counted: boolean
-      /** Format: double */
-      have: number
-      key: string
-      /** @enum {string} */
-      kind:
-        | 'DISTANCE'
-        | 'SMALL'
-        | 'SPEED'
-        | 'MASS'
-        | 'PULL'
-        | 'TEMPERATURE'
-        | 'TEMPERATURE_STEP'
-        | 'AREA'
-        | 'ANGLE'
-        | 'COUNT'
-        | 'SHARE'
-        | 'DURATION'
-        | 'CLOCK'
-      /** Format: double */
-      lacking: number
-      /** Format: int32 */
-      version: number
-      words: string
-    }
-    GroundBody: {
-      /** Format: double */
-      headingDeg: number
-      /** Format: double */
-      overGroundMps: number
-      /** Format: double */
-      streamMps: number
-      /** Format: double */
-      streamTowardsDeg: number
-    }
-    GroundReply: {
-      /** Format: double */
-      aheadMps: number
-      /** Format: double */
-      courseDeg: number
-      /** Format: double */
-      overGroundMps: number
-    }
-    HelmBody: {
-      spread: components['schemas']['TurnsBody']
-      track?: components['schemas']['MarkBody'][]
-      turn?: components['schemas']['TurnHelm']
-      weave?: components['schemas']['WeaveHelm']
-    }
-    HelmFrameReply: {
-      /** Format: double */
-      asternM: number
-      frame: components['schemas']['FrameReply']
-      /** Format: double */
-      starboardM: number
-    }
-    HelmReply: {
-      /** Format: double */
-      againM: number
-      fouls: components['schemas']['FoulReply'][]
-      frames: components['schemas']['HelmFrameReply'][]
-    }
-    HereDraft: {
-      /** Format: double */
-      aboveC?: number
-      /** Format: double */
-      baitBottomM?: number
-      /** Format: double */
-      baitTopM?: number
-      /** Format: double */
-      belowC?: number
-      /** Format: double */
-      bottomM?: number
-      /** Format: double */
-      headingDeg?: number
-      /** Format: double */
-      layerM?: number
-      /** Format: double */
-      streamMps?: number
-      /** Format: double */
-      streamTowardsDeg?: number
-    }
-    HolderBody: {
-      base: components['schemas']['PointBody']
-      /** Format: uuid */
-      holderId: string
-      /** @enum {string} */
-      kind: 'FLAT' | 'RIGGER' | 'CENTRE' | 'DOWNRIGGER'
-      name: string
-      tip: components['schemas']['PointBody']
-    }
-    HookReply: {
-      /** Format: double */
-      acrossShare: number
-      /** Format: double */
-      alongM: number
-      words: string
-    }
-    Imported: {
-      /** Format: int32 */
-      added: number
-      /** Format: int32 */
-      changed: number
-    }
-    Kept: {
-      draft: components['schemas']['SpreadDraft']
-      name: string
-      /** Format: int32 */
-      revision: number
-      /** Format: date-time */
-      savedAt: string
-      /** Format: uuid */
-      spreadId: string
-      /** Format: int32 */
-      version: number
-    }
-    Landed: {
-      /** Format: double */
-      lengthM?: number
-      /** Format: double */
-      massKg?: number
-      released?: boolean
-      species: string
-      /** Format: uuid */
-      strikeId: string
-    }
-    LightReply: {
-      /** Format: date-time */
-      from: string
-      /** @enum {string} */
-      light: 'NIGHT' | 'TWILIGHT' | 'DAY'
-      /** Format: date-time */
-      to: string
-    }
-    LikelyReply: {
-      /** Format: double */
-      atSurface: number
-      /** Format: double */
-      highM: number
-      /** Format: double */
-      lowM: number
-    }
-    LineBenchReply: {
-      bait?: components['schemas']['BaitReply']
-      cautions: string[]
-      /** Format: double */
-      depthM?: number
-      /** Format: int32 */
-      hookCount: number
-      /** @enum {string} */
-      hookKind: 'SINGLE' | 'TWO_IN_LINE' | 'TREBLE' | 'BAIT_SET'
-      /** Format: double */
-      hookStrengthN: number
-      /** Format: double */
-      keepM: number
-      label: string
-      /** Format: double */
-      leftM?: number
-      /** Format: double */
-      letOutM: number
-      /** Format: uuid */
-      lineId: string
-      lure: string
-      /** @enum {string} */
-      markedBy: 'INK' | 'METERED' | 'COUNTER' | 'PULLS' | 'WIRE_MARKS'
-      marks: components['schemas']['MarkReply'][]
-      notes: components['schemas']['NoteReply'][]
-      /** Format: double */
-      offM: number
-      parts: components['schemas']['PartReply'][]
-      /** Format: double */
-      pullN?: number
-      reel?: components['schemas']['ReelReply']
-      /** Format: double */
-      rodClassN?: number
-      runs: components['schemas']['Run'][]
-      shock?: components['schemas']['Shock']
-      /** Format: double */
-      strengthN: number
-      /** Format: double */
-      strikeDragN: number
-      /** @enum {string} */
-      take: 'FIRM' | 'LADDER' | 'LOOSE'
-      takeWords: string
-      ways: components['schemas']['WayReply'][]
-      window?: components['schemas']['WindowReply']
-    }
-    LineDraft: {
-      deep?: components['schemas']['DeepDraft']
-      /** Format: uuid */
-      holderId: string
-      /** Format: double */
-      letOutM: number
-      /** Format: uuid */
-      lineId: string
-      locked?: boolean
-      rig?: components['schemas']['RigDraft']
-      /** Format: double */
-      strikeDragN: number
-      tackle: components['schemas']['PieceDraft'][]
-    }
-    LineExposure: {
-      /** Format: double */
-      fightingS: number
-      /** Format: uuid */
-      lineId: string
-      /** Format: double */
-      outS: number
-      /** Format: double */
-      unknownS: number
-    }
-    LineGearBody: {
-      /** Format: double */
-      densityKgPerM3: number
-      /** Format: double */
-      diameterM: number
-      /** Format: uuid */
-      gearId: string
-      /** @enum {string} */
-      kind:
-        | 'MONO'
-        | 'FLUOROCARBON'
-        | 'BRAID'
-        | 'HOLLOW_BRAID'
-        | 'TROLLING_WIRE'
-        | 'LEAD_CORE'
-        | 'COPPER'
-        | 'DOWNRIGGER_CABLE'
-        | 'BITE_WIRE'
-        | 'BITE_CABLE'
-      name: string
-      /** Format: double */
-      normalDragCoefficient: number
-      /** Format: double */
-      strengthN: number
-      /** Format: double */
-      tangentialDragCoefficient: number
-      /** Format: int32 */
-      version: number
-    }
-    LinePiece: {
-      /** Format: double */
-      densityKgPerM3: number
-      /** Format: double */
-      diameterM: number
-      /** Format: double */
-      lengthM: number
-      /** Format: double */
-      normalDragCoefficient: number
-      /** Format: double */
-      tangentialDragCoefficient: number
-    }
-    LineReply: {
-      branch?: components['schemas']['BranchReply']
-      deep?: components['schemas']['DeepReply']
-      /** Format: double */
-      depthPerKnotM?: number
-      /** Format: double */
-      depthPerTenM?: number
-      label: string
-      likely?: components['schemas']['LikelyReply']
-      /** Format: uuid */
-      lineId: string
-      otherLikely?: components['schemas']['LikelyReply']
-      /** Format: double */
-      pullPerKnotN?: number
-      ride?: components['schemas']['RideReply']
-      tip: components['schemas']['DeckPoint']
-      tow: components['schemas']['TowReply']
-      /** Format: double */
-      weakestN: number
-    }
-    LineState: {
-      /** Format: double */
-      letOutM?: number
-      /** Format: uuid */
-      lineId: string
-      /** Format: date-time */
-      since: string
-      /** @enum {string} */
-      state: 'OUT' | 'FIGHTING' | 'IN' | 'UNKNOWN'
-    }
-    LineWire: {
-      /** Format: double */
-      densityKgPerM3: number
-      /** Format: double */
-      diameterM: number
-      /** Format: double */
-      lengthM: number
-      /** Format: double */
-      normalDragCoefficient: number
-      /** Format: double */
-      tangentialDragCoefficient: number
-    }
-    LinkWire: {
-      body?: components['schemas']['BodyWire']
-      line: components['schemas']['LineWire']
-    }
-    LogReply: {
-      facts: components['schemas']['FactReply'][]
-      strikes: components['schemas']['StrikeReply'][]
-      trip: components['schemas']['TripBody']
-    }
-    Lost: {
-      /** @enum {string} */
-      how?: 'KNOCKED_OFF' | 'PULLED_HOOK' | 'CUT_OFF' | 'BROKE' | 'THROWN_AT_BOAT'
-      /** Format: uuid */
-      strikeId: string
-    }
-    LureAt: {
-      /** Format: double */
-      latitudeDeg: number
-      /** Format: double */
-      longitudeDeg: number
-    }
-    LureGearBody: {
-      colour: string
-      /** @enum {string} */
-      colourRole?: 'IMITATOR' | 'ATTRACTOR'
-      /** Format: int32 */
-      count?: number
-      /** Format: double */
-      diveAreaM2: number
-      /** Format: double */
-      dragAreaM2: number
-      /** Format: double */
-      fastestMps?: number
-      /** Format: uuid */
-      gearId: string
-      /** @enum {string} */
-      kind:
-        | 'BULLET_SKIRT'
-        | 'FAST_BULLET'
-        | 'POPPING_HEAD'
-        | 'FEATHER'
-        | 'LIPPED_PLUG'
-        | 'FLUTTER_SPOON'
-        | 'HAIR_JIG'
-        | 'SQUID'
-        | 'SPREADER_BAR'
-        | 'STEERING_BAR'
-        | 'LIVE_BAIT'
-        | 'EEL_BAIT'
-        | 'CUT_BAIT'
-        | 'BENT_BAIT'
-        | 'ROTATING_BLADE'
-        | 'DIVING_PLANE'
-        | 'SOFT_EEL'
-        | 'FLY'
-        | 'DODGER'
-        | 'LIPLESS_PLUG'
-        | 'TORPEDO_LEAD'
-        | 'BALL_LEAD'
-      /** Format: double */
-      lengthM: number
-      /** Format: double */
-      massKg: number
-      name: string
-      /** @enum {string} */
-      shade?: 'DARK' | 'NEUTRAL' | 'LIGHT'
-      /** Format: double */
-      sideAreaM2: number
-      /** Format: double */
-      slowestMps?: number
-      /** Format: int32 */
-      version: number
-      /** Format: double */
-      volumeM3: number
-    }
-    LureKindReply: {
-      /** @enum {string} */
-      kind:
-        | 'BULLET_SKIRT'
-        | 'FAST_BULLET'
-        | 'POPPING_HEAD'
-        | 'FEATHER'
-        | 'LIPPED_PLUG'
-        | 'FLUTTER_SPOON'
-        | 'HAIR_JIG'
-        | 'SQUID'
-        | 'SPREADER_BAR'
-        | 'STEERING_BAR'
-        | 'LIVE_BAIT'
-        | 'EEL_BAIT'
-        | 'CUT_BAIT'
-        | 'BENT_BAIT'
-        | 'ROTATING_BLADE'
-        | 'DIVING_PLANE'
-        | 'SOFT_EEL'
-        | 'FLY'
-        | 'DODGER'
-        | 'LIPLESS_PLUG'
-        | 'TORPEDO_LEAD'
-        | 'BALL_LEAD'
-      lead: boolean
-      usual: components['schemas']['Body']
-      works?: components['schemas']['SpeedWindow']
-    }
-    MadeReply: {
-      lacks: components['schemas']['SentenceReply'][]
-      lines: components['schemas']['CountReply']
-      notes: components['schemas']['SentenceReply'][]
-      /** @enum {string} */
-      playbook:
-        | 'LADDER'
-        | 'TOOTHY'
-        | 'MIXED'
-        | 'SMALL_FAST'
-        | 'EELS'
-        | 'BIRDS'
-        | 'BARS'
-        | 'LIGHT_JIG'
-        | 'LIVE_SLOW'
-        | 'DEAD_SLOW'
-        | 'WIRE_JIG'
-        | 'TANDEM'
-        | 'SPOONS'
-        | 'PLUG_CUT'
-        | 'BENT_BAIT'
-        | 'FLASH_SQUID'
-        | 'FLASH_FLY'
-      /** Format: double */
-      points: number
-      room: components['schemas']['RoomReply']
-      stories: components['schemas']['StoryReply'][]
-      /** Format: int32 */
-      tried: number
-      widen?: components['schemas']['WidenReply']
-    }
-    MarkBody: {
-      /** Format: double */
-      asternM: number
-      /** Format: double */
-      starboardM: number
-    }
-    MarkReply: {
-      find: components['schemas']['SentenceReply']
-      /** @enum {string} */
-      way: 'INK' | 'METERED' | 'COUNTER' | 'PULLS' | 'WIRE_MARKS'
-      words: string
-    }
-    MarkedReply: {
-      mend: string
-      name: string
-      says: string
-      /** Format: int32 */
-      version: number
-      /** @enum {string} */
-      where: 'BOAT' | 'BOX' | 'NUMBERS' | 'BENCH_NUMBERS' | 'RULES' | 'PLAN'
-      words: string
-    }
-    MendReply: {
-      changes: components['schemas']['SpreadChangeReply'][]
-      words: components['schemas']['SentenceReply']
-    }
-    MendsReply: {
-      mend?: components['schemas']['WiderReply']
-    }
-    MoonReply: {
-      /** Format: double */
-      lit: number
-      /** Format: date-time */
-      rise?: string
-      /** Format: date-time */
-      set?: string
-      waxing: boolean
-    }
-    Named: {
-      /** @enum {string} */
-      basis: 'PRACTICE' | 'ESTIMATE' | 'YOURS'
-      key: string
-      /** @enum {string} */
-      kind:
-        | 'DISTANCE'
-        | 'SMALL'
-        | 'SPEED'
-        | 'MASS'
-        | 'PULL'
-        | 'TEMPERATURE'
-        | 'TEMPERATURE_STEP'
-        | 'AREA'
-        | 'ANGLE'
-        | 'COUNT'
-        | 'SHARE'
-        | 'DURATION'
-        | 'CLOCK'
-      range: components['schemas']['Accepted']
-      /** Format: double */
-      usual: number
-      words: string
-    }
-    NoteReply: {
-      /** @enum {string} */
-      kind:
-        | 'WINDOW'
-        | 'SHOCK'
-        | 'REEL'
-        | 'RUN'
-        | 'TEETH'
-        | 'ALUMINIUM'
-        | 'CLIP'
-        | 'BARBS'
-        | 'TETHER'
-        | 'ATTRACTOR'
-        | 'THREE_WAY'
-        | 'LEAD'
-        | 'HAND_WORK'
-      mends: components['schemas']['MendReply'][]
-      text: components['schemas']['SentenceReply']
-      title: components['schemas']['SentenceReply']
-      /** @enum {string} */
-      weight: 'DANGER' | 'GOOD' | 'PLAIN'
-    }
-    NumberBody: {
-      key: string
-      /** Format: double */
-      value: number
-    }
-    NumberReply: {
-      /** @enum {string} */
-      basis: 'PRACTICE' | 'ESTIMATE' | 'YOURS'
-      /** @enum {string} */
-      figure:
-        | 'DISTANCE'
-        | 'SMALL'
-        | 'SPEED'
-        | 'MASS'
-        | 'PULL'
-        | 'TEMPERATURE'
-        | 'TEMPERATURE_STEP'
-        | 'AREA'
-        | 'ANGLE'
-        | 'COUNT'
-        | 'SHARE'
-        | 'DURATION'
-        | 'CLOCK'
-      key: string
-      /** Format: double */
-      least: number
-      /** Format: double */
-      most: number
-      /** Format: double */
-      usual: number
-      words: string
-    }
-    NumbersBody: {
-      set: components['schemas']['NumberBody'][]
-      /** Format: int32 */
-      version: number
-    }
-    NumbersReply: {
-      marked: components['schemas']['MarkedReply'][]
-      set: components['schemas']['NumberBody'][]
-      /** Format: int32 */
-      version: number
-    }
-    ObservationBody: {
-      /** @enum {string} */
-      kind: 'BOTTOM' | 'ECHO' | 'RATED' | 'OFFSET'
-      line?: components['schemas']['LineDraft']
-      /** Format: double */
-      seenM: number
-      /** Format: double */
-      speedThroughWaterMps: number
-      stated?: components['schemas']['StatedBody']
-    }
-    Opened: {
-      found: string
-      /** Format: uuid */
-      strikeId: string
-    }
-    OriginBody: {
-      /** Format: date */
-      day?: string
-      lacks: components['schemas']['SentenceReply'][]
-      notes: components['schemas']['SentenceReply'][]
-      /** @enum {string} */
-      playbook:
-        | 'LADDER'
-        | 'TOOTHY'
-        | 'MIXED'
-        | 'SMALL_FAST'
-        | 'EELS'
-        | 'BIRDS'
-        | 'BARS'
-        | 'LIGHT_JIG'
-        | 'LIVE_SLOW'
-        | 'DEAD_SLOW'
-        | 'WIRE_JIG'
-        | 'TANDEM'
-        | 'SPOONS'
-        | 'PLUG_CUT'
-        | 'BENT_BAIT'
-        | 'FLASH_SQUID'
-        | 'FLASH_FLY'
-      stories: components['schemas']['StoryReply'][]
-      /** Format: int32 */
-      version: number
-    }
-    OriginReply: {
-      lacks: components['schemas']['SentenceReply'][]
-      /** Format: date-time */
-      madeAt: string
-      notes: components['schemas']['SentenceReply'][]
-      /** @enum {string} */
-      playbook?:
-        | 'LADDER'
-        | 'TOOTHY'
-        | 'MIXED'
-        | 'SMALL_FAST'
-        | 'EELS'
-        | 'BIRDS'
-        | 'BARS'
-        | 'LIGHT_JIG'
-        | 'LIVE_SLOW'
-        | 'DEAD_SLOW'
-        | 'WIRE_JIG'
-        | 'TANDEM'
-        | 'SPOONS'
-        | 'PLUG_CUT'
-        | 'BENT_BAIT'
-        | 'FLASH_SQUID'
-        | 'FLASH_FLY'
-      stories: components['schemas']['StoryReply'][]
-      /** Format: int32 */
-      version: number
-    }
-    PartReply: {
-      choices: components['schemas']['ChoiceReply'][]
-      /** Format: double */
-      efficiency?: number
-      /** @enum {string} */
-      fitting?: 'SWIVEL' | 'BEADED_SWIVEL' | 'SNAP_SWIVEL' | 'THREE_WAY' | 'SOLID_RING'
-      /** @enum {string} */
-      joint?:
-        | 'CRIMP'
-        | 'DOUBLE_CRIMP'
-        | 'SIX_TURN_KNOT'
-        | 'DOUBLED_KNOT'
-        | 'SPLICED_EYE'
-        | 'HAYWIRE_TWIST'
-        | 'WIRE_KNOT'
-        | 'LOOP_TO_LOOP'
-        | 'SEVEN_TURN_JOIN'
-        | 'WRAPPED_JOIN'
-        | 'SPLICE_OVER'
-      /** Format: double */
-      lengthM?: number
-      /** Format: double */
-      massKg?: number
-      /** @enum {string} */
-      material?: 'MONO' | 'FLUOROCARBON' | 'BRAID' | 'HOLLOW_BRAID' | 'WIRE' | 'CABLE'
-      name: string
-      /** Format: int32 */
-      piece: number
-      /** @enum {string} */
-      sort:
-        | 'SPOOL'
-        | 'BACKING'
-        | 'MAIN'
-        | 'WIND_ON'
-        | 'SHOCK_LEADER'
-        | 'LEADER'
-        | 'BITE_LEADER'
-        | 'END_ABOVE'
-        | 'END_BELOW'
-        | 'JOIN'
-        | 'FITTING'
-        | 'WEIGHT'
-        | 'ATTRACTOR'
-        | 'HOOKS'
-        | 'LURE'
-      /** Format: double */
-      strengthN?: number
-      twig: boolean
-      weakest: boolean
-      words: string
-    }
-    PassReply: {
-      /** Format: double */
-      betweenM: number
-      /** Format: uuid */
-      lineId: string
-      near: boolean
-      /** Format: uuid */
-      otherLineId: string
-    }
-    PathPoint: {
-      /** Format: double */
-      asternM: number
-      /** Format: double */
-      heightM: number
-      /** Format: double */
-      lateralM: number
-    }
-    Piece: {
-      /** Format: double */
-      densityKgPerM3: number
-      /** Format: double */
-      depthM?: number
-      /** Format: double */
-      diameterM: number
-      /** Format: double */
-      diveAreaM2?: number
-      /** Format: double */
-      dragAreaM2?: number
-      /** Format: double */
-      lengthM: number
-      /** Format: uuid */
-      lineGearId: string
-      lineName: string
-      /** Format: uuid */
-      lureGearId?: string
-      lureName?: string
-      /** Format: double */
-      massKg?: number
-      /** Format: double */
-      normalDrag: number
-      /** Format: double */
-      sideAreaM2?: number
-      /** Format: double */
-      tangentialDrag: number
-      /** Format: double */
-      volumeM3?: number
-    }
-    PieceDraft: {
-      branch?: components['schemas']['BranchDraft']
-      foot?: components['schemas']['FootDraft']
-      /** Format: double */
-      lengthM?: number
-      /** Format: uuid */
-      lineGearId: string
-      /** Format: uuid */
-      lureGearId?: string
-    }
-    PlaceBody: {
-      /** Format: double */
-      latitudeDeg: number
-      /** Format: double */
-      longitudeDeg: number
-      timeZone: string
-    }
-    PlanBReply: {
-      /** Format: date-time */
-      at?: string
-      /** @enum {string} */
-      playbook:
-        | 'LADDER'
-        | 'TOOTHY'
-        | 'MIXED'
-        | 'SMALL_FAST'
-        | 'EELS'
-        | 'BIRDS'
-        | 'BARS'
-        | 'LIGHT_JIG'
-        | 'LIVE_SLOW'
-        | 'DEAD_SLOW'
-        | 'WIRE_JIG'
-        | 'TANDEM'
-        | 'SPOONS'
-        | 'PLUG_CUT'
-        | 'BENT_BAIT'
-        | 'FLASH_SQUID'
-        | 'FLASH_FLY'
-      /** Format: int32 */
-      tenths: number
-    }
-    PlanBody: {
-      answers: components['schemas']['AnswerBody'][]
-      /** Format: double */
-      catchBaitMin?: number
-      /** Format: date */
-      day: string
-      /** Format: date-time */
-      homeAt?: string
-      /** Format: date-time */
-      linesIn?: string
-      /** Format: double */
-      runOutMin: number
-      setAside?: components['schemas']['SetAside'][]
-      /** Format: int32 */
-      version: number
-    }
-    PlaybookWords: {
-      /** @enum {string} */
-      playbook:
-        | 'LADDER'
-        | 'TOOTHY'
-        | 'MIXED'
-        | 'SMALL_FAST'
-        | 'EELS'
-        | 'BIRDS'
-        | 'BARS'
-        | 'LIGHT_JIG'
-        | 'LIVE_SLOW'
-        | 'DEAD_SLOW'
-        | 'WIRE_JIG'
-        | 'TANDEM'
-        | 'SPOONS'
-        | 'PLUG_CUT'
-        | 'BENT_BAIT'
-        | 'FLASH_SQUID'
-        | 'FLASH_FLY'
-      words: string
-    }
-    Point: {
-      /** Format: double */
-      asternM: number
-      /** Format: double */
-      heightM: number
-      /** Format: double */
-      lateralM: number
-    }
-    PointBody: {
-      /** Format: double */
-      asternM: number
-      /** Format: double */
-      heightM: number
-      /** Format: double */
-      starboardM: number
-    }
-    ReasonReply: {
-      rule: string
-      says: components['schemas']['SentenceReply']
-      /** Format: int32 */
-      tenths: number
-      /** @enum {string} */
-      topic:
-        | 'TARGET'
-        | 'CREW'
-        | 'BAG'
-        | 'SURFACE'
-        | 'STEP'
-        | 'CLARITY'
-        | 'SKY'
-        | 'SEA'
-        | 'STREAM'
-        | 'DEPTH'
-        | 'STRUCTURE'
-        | 'BIRDS'
-        | 'BAIT'
-        | 'FORAGE'
-        | 'LIVE_BAIT'
-        | 'DEAD_BAIT'
-        | 'FLOATING'
-        | 'WEED'
-        | 'FRESH'
-        | 'FLEET'
-        | 'LIGHT'
-        | 'MOON'
-        | 'SEASON'
-        | 'BOX'
-        | 'BOAT'
-        | 'SCHOOL'
-    }
-    ReelGearBody: {
-      /** Format: double */
-      arborRadiusM: number
-      /** Format: uuid */
-      backingLineGearId?: string
-      /** Format: double */
-      backingM?: number
-      /** Format: int32 */
-      count: number
-      /** Format: double */
-      fullRadiusM: number
-      /** Format: uuid */
-      gearId: string
-      /** Format: double */
-      handM?: number
-      /** Format: uuid */
-      mainLineGearId?: string
-      name: string
-      /** Format: double */
-      ratedDiameterM: number
-      /** Format: double */
-      ratedM: number
-      /** Format: double */
-      rodClassN?: number
-      /** @enum {string} */
-      spoolMetal?: 'ALUMINIUM' | 'STEEL' | 'COMPOSITE'
-      /** Format: int32 */
-      version: number
-    }
-    ReelReply: {
-      /** Format: uuid */
-      gearId: string
-      name: string
-    }
-    Renewed: {
-      /** Format: uuid */
-      lineId: string
-    }
-    Reply: {
-      /** Format: int32 */
-      kept: number
-    }
-    Retracted: {
-      /** Format: uuid */
-      targetId: string
-    }
-    RideReply: {
-      /** Format: int32 */
-      crest: number
-      insideWedge: boolean
-      /** Format: double */
-      offCrest: number
-      /** @enum {string} */
-      water: 'WASH' | 'EDGE' | 'CLEAN'
-    }
-    RigBody: {
-      /** Format: double */
-      bites?: number
-      /** Format: date */
-      day: string
-      /** Format: int32 */
-      deadBaits?: number
-      draft: components['schemas']['SpreadDraft']
-      /** Format: double */
-      fishKg?: number
-      /** @enum {string} */
-      playbook?:
-        | 'LADDER'
-        | 'TOOTHY'
-        | 'MIXED'
-        | 'SMALL_FAST'
-        | 'EELS'
-        | 'BIRDS'
-        | 'BARS'
-        | 'LIGHT_JIG'
-        | 'LIVE_SLOW'
-        | 'DEAD_SLOW'
-        | 'WIRE_JIG'
-        | 'TANDEM'
-        | 'SPOONS'
-        | 'PLUG_CUT'
-        | 'BENT_BAIT'
-        | 'FLASH_SQUID'
-        | 'FLASH_FLY'
-      /** Format: uuid */
-      spreadId?: string
-      timeZone: string
-    }
-    RigDraft: {
-      /** Format: double */
-      baitAngleRad?: number
-      /** @enum {string} */
-      baitKind?: 'LIVE' | 'DOUBLE_LIVE' | 'EEL_SHAPED' | 'CUT' | 'BENT'
-      /** Format: double */
-      baitLengthM?: number
-      /** Format: int32 */
-      hookCount?: number
-      /** @enum {string} */
-      hookKind?: 'SINGLE' | 'TWO_IN_LINE' | 'TREBLE' | 'BAIT_SET'
-      /** Format: double */
-      hookStrengthN?: number
-      /** @enum {string} */
-      marks?: 'INK' | 'METERED' | 'COUNTER' | 'PULLS' | 'WIRE_MARKS'
-      /** Format: uuid */
-      reelGearId?: string
-      /** @enum {string} */
-      take?: 'FIRM' | 'LADDER' | 'LOOSE'
-    }
-    RigReply: {
-      /** Format: int32 */
-      deadBaits: number
-      /** Format: double */
-      fishKg: number
-      lines: components['schemas']['LineBenchReply'][]
-      ticked: components['schemas']['Ticked'][]
-      tonight: components['schemas']['TonightReply']
-    }
-    RoomReply: {
-      fouls: string[]
-      /** @enum {string} */
-      narrower: 'PORT' | 'STARBOARD'
-      /** Format: double */
-      portDeg: number
-      /** Format: double */
-      starboardDeg: number
-    }
-    RoundReply: {
-      port: components['schemas']['RoundSideReply']
-      starboard: components['schemas']['RoundSideReply']
-      /** Format: double */
-      tightestM: number
-      /** Format: double */
-      widestM: number
-    }
-    RoundSideReply: {
-      /** Format: double */
-      againM?: number
-      /** Format: double */
-      againS?: number
-      islands: number[]
-      /** Format: double */
-      radiusM?: number
-      /** @enum {string} */
-      side: 'PORT' | 'STARBOARD'
-      stops?: components['schemas']['FoulReply']
-    }
-    RuleBody: {
-      /** Format: int32 */
-      bag?: number
-      barbless: boolean
-      /** Format: date */
-      dated: string
-      gear: string
-      /** Format: double */
-      leastLengthM?: number
-      /** Format: double */
-      mostLengthM?: number
-      /** Format: int32 */
-      mostLines?: number
-      seasonFrom?: string
-      seasonTo?: string
-      /** @enum {string} */
-      species:
-        | 'WAHOO'
-        | 'TUNA'
-        | 'MAHI'
-        | 'KING'
-        | 'SAILFISH'
-        | 'SCHOOL_BLUEFIN'
-        | 'STRIPED_BASS'
-        | 'CHINOOK'
-        | 'COHO'
-      /** Format: int32 */
-      version: number
-    }
-    RulesReply: {
-      marked: components['schemas']['MarkedReply'][]
-      rules: components['schemas']['RuleBody'][]
-    }
-    Run: {
-      /** Format: double */
-      easeToN: number
-      /** Format: double */
-      leftM: number
-      /** Format: double */
-      reelN: number
-      /** Format: double */
-      runM: number
-      /** Format: double */
-      waterN: number
-    }
-    SchoolReply: {
-      asks: string
-      /** @enum {string} */
-      school:
-        | 'FARTHEST'
-        | 'FAST'
-        | 'BITE_LEADER'
-        | 'HOOKS'
-        | 'SEARCH'
-        | 'OFFER'
-        | 'BAIT'
-        | 'BAIT_SKIRT'
-        | 'BAIT_RIGGERS'
-        | 'DEEP'
-        | 'ROD_SET'
-        | 'CLEARING'
-        | 'GUIDES'
-        | 'SPEED_BY'
-        | 'HOURS'
-        | 'TAKE'
-        | 'BAR_CLIPS'
-        | 'SLOWING'
-      sides: string[]
-    }
-    ScoreReply: {
-      /** @enum {string} */
-      playbook:
-        | 'LADDER'
-        | 'TOOTHY'
-        | 'MIXED'
-        | 'SMALL_FAST'
-        | 'EELS'
-        | 'BIRDS'
-        | 'BARS'
-        | 'LIGHT_JIG'
-        | 'LIVE_SLOW'
-        | 'DEAD_SLOW'
-        | 'WIRE_JIG'
-        | 'TANDEM'
-        | 'SPOONS'
-        | 'PLUG_CUT'
-        | 'BENT_BAIT'
-        | 'FLASH_SQUID'
-        | 'FLASH_FLY'
-      reasons: components['schemas']['ReasonReply'][]
-      targets: (
-        | 'WAHOO'
-        | 'TUNA'
-        | 'MAHI'
-        | 'KING'
-        | 'SAILFISH'
-        | 'SCHOOL_BLUEFIN'
-        | 'STRIPED_BASS'
-        | 'CHINOOK'
-        | 'COHO'
-      )[]
-      /** Format: int32 */
-      tenths: number
-    }
-    SeenReply: {
-      /** Format: double */
-      afterM: number
-      /** Format: double */
-      beforeM: number
-      /** Format: double */
-      cableOutM?: number
-      /** @enum {string} */
-      kind: 'BOTTOM' | 'ECHO' | 'RATED' | 'OFFSET'
-      /** Format: double */
-      letOutM: number
-      /** Format: double */
-      seenM: number
-      /** Format: double */
-      speedThroughWaterMps: number
-    }
-    SegmentWire: {
-      /** Format: double */
-      diameterM: number
-      /** Format: double */
-      lengthM: number
-      /** Format: double */
-      normalDragCoefficient: number
-      /** Format: double */
-      tangentialDragCoefficient: number
-    }
-    SentenceReply: {
-      figures: components['schemas']['FigureReply'][]
-      text: string
-    }
-    Set: {
-      fished?: string
-      /** Format: double */
-      letOutM?: number
-      /** Format: uuid */
-      lineId: string
-    }
-    SetAside: {
-      kept: string
-      mend: string
-      says: string
-      topic: string
-    }
-    SetReply: {
-      /** Format: uuid */
-      becauseLineId?: string
-      /** Format: double */
-      clearsM?: number
-      /** Format: uuid */
-      lineId: string
-      /** @enum {string} */
-      reason: 'FARTHEST' | 'LEVEL' | 'WIDE_FIRST'
-      /** @enum {string} */
-      steer?: 'PORT' | 'STARBOARD'
-    }
-    Shock: {
-      /** Format: double */
-      peakN: number
-      /** Format: double */
-      riseS: number
-      /** Format: double */
-      stiffnessNPerM: number
-      /** Format: double */
-      stretchM: number
-    }
-    SideBody: {
-      /** @enum {string} */
-      school:
-        | 'FARTHEST'
-        | 'FAST'
-        | 'BITE_LEADER'
-        | 'HOOKS'
-        | 'SEARCH'
-        | 'OFFER'
-        | 'BAIT'
-        | 'BAIT_SKIRT'
-        | 'BAIT_RIGGERS'
-        | 'DEEP'
-        | 'ROD_SET'
-        | 'CLEARING'
-        | 'GUIDES'
-        | 'SPEED_BY'
-        | 'HOURS'
-        | 'TAKE'
-        | 'BAR_CLIPS'
-        | 'SLOWING'
-      /** Format: int32 */
-      side: number
-      /** Format: int32 */
-      version: number
-    }
-    SideReply: {
-      /** Format: double */
-      againM: number
-      /** Format: double */
-      againS: number
-      foul?: components['schemas']['FoulReply']
-      halfTurn: components['schemas']['FrameReply'][]
-      /** Format: double */
-      limitDeg: number
-      passes: components['schemas']['PassReply'][]
-      /** @enum {string} */
-      side: 'PORT' | 'STARBOARD'
-      /** Format: double */
-      tooLittleDeg: number
-      /** Format: double */
-      wantedDeg: number
-    }
-    Sighted: {
-      /** Format: double */
-      bearingDeg?: number
-      /** Format: double */
-      bottomM?: number
-      /** Format: double */
-      distanceM?: number
-      note?: string
-      /** Format: double */
-      speedMps?: number
-      /** Format: double */
-      topM?: number
-      /** Format: double */
-      towardsDeg?: number
-      /** @enum {string} */
-      what:
-        | 'BIRDS_SEARCHING'
-        | 'BIRDS_DIVING'
-        | 'BIRDS_TRAVELLING'
-        | 'BIRDS_RESTING'
-        | 'BAIT'
-        | 'FISH_BREAKING'
-        | 'FISH_DEEP'
-        | 'WEED'
-        | 'FLOATING_THING'
-        | 'EDGE'
-        | 'SHARK'
-        | 'BOAT'
-    }
-    SolvedReply: {
-      findings: components['schemas']['FindingReply'][]
-      ground?: components['schemas']['GroundReply']
-      lines: components['schemas']['LineReply'][]
-      wake: components['schemas']['WakeReply']
-    }
-    SoughtReply: {
-      /** Format: double */
-      atDeepest: number
-      /** Format: double */
-      atShallowest: number
-      /** Format: double */
-      deepestM: number
-      /** Format: double */
-      shallowestM: number
-      /** @enum {string} */
-      stop?: 'LEAST' | 'MOST' | 'TURNS_BACK' | 'NO_SHAPE'
-      /** Format: double */
-      value?: number
-    }
-    SpeciesReply: {
-      /** @enum {string} */
-      species:
-        | 'WAHOO'
-        | 'TUNA'
-        | 'MAHI'
-        | 'KING'
-        | 'SAILFISH'
-        | 'SCHOOL_BLUEFIN'
-        | 'STRIPED_BASS'
-        | 'CHINOOK'
-        | 'COHO'
-      words: string
-    }
-    SpeedWindow: {
-      empty?: boolean
-      /** Format: double */
-      leastMps: number
-      /** Format: double */
-      mostMps: number
-    }
-    SpellReply: {
-      /** Format: date-time */
-      from: string
-      /** Format: int32 */
-      tenths: number
-      /** Format: date-time */
-      to: string
-    }
-    SpreadBody: {
-      draft: components['schemas']['SpreadDraft']
-      name: string
-      /** Format: uuid */
-      spreadId: string
-      /** Format: int32 */
-      version: number
-    }
-    SpreadChangeReply: {
-      /** Format: uuid */
-      gearId?: string
-      /** Format: uuid */
-      holderId?: string
-      /** @enum {string} */
-      hooks?: 'SINGLE' | 'TWO_IN_LINE' | 'TREBLE' | 'BAIT_SET'
-      /** @enum {string} */
-      joint?:
-        | 'CRIMP'
-        | 'DOUBLE_CRIMP'
-        | 'SIX_TURN_KNOT'
-        | 'DOUBLED_KNOT'
-        | 'SPLICED_EYE'
-        | 'HAYWIRE_TWIST'
-        | 'WIRE_KNOT'
-        | 'LOOP_TO_LOOP'
-        | 'SEVEN_TURN_JOIN'
-        | 'WRAPPED_JOIN'
-        | 'SPLICE_OVER'
-      /** Format: uuid */
-      lineId?: string
-      /** Format: int32 */
-      piece?: number
-      /** @enum {string} */
-      take?: 'FIRM' | 'LADDER' | 'LOOSE'
-      /** Format: double */
-      value?: number
-      /** @enum {string} */
-      what:
-        | 'SPEED'
-        | 'LET_OUT'
-        | 'STRIKE_DRAG'
-        | 'CABLE_OUT'
-        | 'HOLDER'
-        | 'TAKE_IN'
-        | 'TAKE'
-        | 'REEL'
-        | 'HOOKS'
-        | 'LINE'
-        | 'LENGTH'
-        | 'ITEM'
-        | 'JOINT_ABOVE'
-        | 'JOINT_BELOW'
-        | 'FITTING'
-    }
-    SpreadDraft: {
-      /** Format: int32 */
-      enginesRunning?: number
-      here?: components['schemas']['HereDraft']
-      lines: components['schemas']['LineDraft'][]
-      /** Format: double */
-      speedThroughWaterMps: number
-    }
-    StarterBody: {
-      /** @enum {string} */
-      waters: 'WARM' | 'COLD'
-    }
-    State: {
-      bag: {
-        [key: string]: number
-      }
-      /** Format: int32 */
-      engines?: number
-      lines: components['schemas']['LineState'][]
-      on: string[]
-      well: {
-        [key: string]: number
-      }
-    }
-    StatedBody: {
-      /** Format: double */
-      letOutM: number
-      /** @enum {string} */
-      line:
-        | 'MONO'
-        | 'FLUOROCARBON'
-        | 'BRAID'
-        | 'HOLLOW_BRAID'
-        | 'TROLLING_WIRE'
-        | 'LEAD_CORE'
-        | 'COPPER'
-        | 'DOWNRIGGER_CABLE'
-        | 'BITE_WIRE'
-        | 'BITE_CABLE'
-      /** Format: double */
-      strengthN: number
-    }
-    StepReply: {
-      /** Format: date-time */
-      at: string
-      because: components['schemas']['SentenceReply']
-      /** Format: date-time */
-      ends: string
-      /** @enum {string} */
-      kind: 'EVENING' | 'LEAVE' | 'BAIT' | 'SET' | 'FISH' | 'DEPTH' | 'TIDE' | 'CHANGE' | 'HOME'
-      title: string
-    }
-    StockBody: {
-      /** Format: double */
-      amount?: number
-      item: string
-      /** Format: int32 */
-      version: number
-    }
-    StoryReply: {
-      /** Format: uuid */
-      lineId: string
-      says: components['schemas']['SentenceReply'][]
-    }
-    StreamingResponseBody: unknown
-    StrikeReply: {
-      /** Format: uuid */
-      eventId: string
-      /** Format: date-time */
-      happenedAt: string
-      /** @enum {string} */
-      how?: 'KNOCKED_OFF' | 'PULLED_HOOK' | 'CUT_OFF' | 'BROKE' | 'THROWN_AT_BOAT'
-      line?: components['schemas']['StruckLine']
-      /** Format: uuid */
-      lineId: string
-      lureAt?: components['schemas']['LureAt']
-      notes: string[]
-      /** @enum {string} */
-      outcome: 'OPEN' | 'LANDED' | 'RELEASED' | 'LOST'
-      solverEdition?: string
-      species: string[]
-    }
-    Struck: {
-      fished?: string
-      /** Format: uuid */
-      lineId: string
-    }
-    StruckLine: {
-      /** Format: double */
-      asternM?: number
-      /** Format: double */
-      cableOutM?: number
-      /** Format: double */
-      depthM?: number
-      holderName: string
-      label: string
-      /** Format: double */
-      letOutM: number
-      lureName: string
-      pieces: components['schemas']['Piece'][]
-      regime: string
-      /** Format: int32 */
-      revision?: number
-      /** Format: double */
-      speedThroughWaterMps: number
-      /** Format: uuid */
-      spreadId?: string
-      /** Format: double */
-      starboardM?: number
-      /** Format: double */
-      strikeDragN: number
-      /** Format: double */
-      towPullN?: number
-    }
-    SwungReply: {
-      /** Format: uuid */
-      lineId: string
-      /** Format: double */
-      lureDepthM: number
-      /** Format: double */
-      lureSpeedMps: number
-      nodes: number[]
-    }
-    Taken: {
-      /** Format: uuid */
-      factId?: string
-      faults: components['schemas']['FaultReply'][]
-      kept?: string
-      /** @enum {string} */
-      outcome: 'KEPT' | 'KEPT_BEFORE' | 'REFUSED'
-    }
-    TakenReply: {
-      /** Format: double */
-      leastMps: number
-      /** Format: double */
-      mostMps: number
-      overGround: boolean
-      /** @enum {string} */
-      playbook:
-        | 'LADDER'
-        | 'TOOTHY'
-        | 'MIXED'
-        | 'SMALL_FAST'
-        | 'EELS'
-        | 'BIRDS'
-        | 'BARS'
-        | 'LIGHT_JIG'
-        | 'LIVE_SLOW'
-        | 'DEAD_SLOW'
-        | 'WIRE_JIG'
-        | 'TANDEM'
-        | 'SPOONS'
-        | 'PLUG_CUT'
-        | 'BENT_BAIT'
-        | 'FLASH_SQUID'
-        | 'FLASH_FLY'
-      /** Format: double */
-      startMps: number
-      /** @enum {string} */
-      sure: 'PRACTICE' | 'ESTIMATE' | 'YOURS'
-    }
-    TaskReply: {
-      detail: components['schemas']['SentenceReply']
-      /** Format: date-time */
-      from: string
-      key: string
-      lines: string[]
-      /** Format: double */
-      minutes: number
-      /** @enum {string} */
-      sort: 'BRINE' | 'LEADERS' | 'SPOOLS' | 'MARKS' | 'HOOKS' | 'TEST' | 'WEIGHTS' | 'TETHERS'
-      title: components['schemas']['SentenceReply']
-      /** Format: date-time */
-      to: string
-    }
-    TickBody: {
-      done: boolean
-      task: string
-      /** Format: int32 */
-      version: number
-    }
-    Ticked: {
-      done: boolean
-      task: string
-      /** Format: int32 */
-      version: number
-    }
-    TidePoint: {
-      /** Format: date-time */
-      at: string
-      /** Format: double */
-      heightM: number
-      /** Format: double */
-      streamMps: number
-    }
-    TideReply: {
-      curve: components['schemas']['TidePoint'][]
-      /** Format: double */
-      floodTowardsDeg: number
-      station: string
-      turns: components['schemas']['TideTurn'][]
-    }
-    TideTurn: {
-      /** Format: date-time */
-      at: string
-      /** @enum {string} */
-      event: 'HIGH' | 'LOW' | 'FLOOD_BEGINS' | 'EBB_BEGINS'
-      /** Format: double */
-      heightM: number
-    }
-    Title: {
-      /** Format: int32 */
-      lines: number
-      name: string
-      /** Format: date-time */
-      savedAt: string
-      /** Format: uuid */
-      spreadId: string
-      /** Format: int32 */
-      version: number
-    }
-    TonightReply: {
-      brine?: components['schemas']['Brine']
-      goods: components['schemas']['GoodsReply'][]
-      /** Format: double */
-      minutes: number
-      tasks: components['schemas']['TaskReply'][]
-      tooLong?: components['schemas']['SentenceReply']
-    }
-    TopicPart: {
-      /** @enum {string} */
-      figure:
-        | 'DISTANCE'
-        | 'SMALL'
-        | 'SPEED'
-        | 'MASS'
-        | 'PULL'
-        | 'TEMPERATURE'
-        | 'TEMPERATURE_STEP'
-        | 'AREA'
-        | 'ANGLE'
-        | 'COUNT'
-        | 'SHARE'
-        | 'DURATION'
-        | 'CLOCK'
-      /** @enum {string} */
-      key: 'VALUE' | 'OTHER' | 'TOWARDS' | 'SPEED'
-      /** Format: double */
-      least: number
-      /** Format: double */
-      most: number
-      needed: boolean
-      of: string[]
-      words: string
-    }
-    TopicReply: {
-      choices: string[]
-      /** Format: int32 */
-      most: number
-      parts: components['schemas']['TopicPart'][]
-      /** @enum {string} */
-      topic:
-        | 'TARGET'
-        | 'CREW'
-        | 'BAG'
-        | 'SURFACE'
-        | 'STEP'
-        | 'CLARITY'
-        | 'SKY'
-        | 'SEA'
-        | 'STREAM'
-        | 'DEPTH'
-        | 'STRUCTURE'
-        | 'BIRDS'
-        | 'BAIT'
-        | 'FORAGE'
-        | 'LIVE_BAIT'
-        | 'DEAD_BAIT'
-        | 'FLOATING'
-        | 'WEED'
-        | 'FRESH'
-        | 'FLEET'
-        | 'LIGHT'
-        | 'MOON'
-        | 'SEASON'
-        | 'BOX'
-        | 'BOAT'
-        | 'SCHOOL'
-      words: string
-    }
-    Touched: {
-      /** Format: uuid */
-      lineId: string
-    }
-    TowReply: {
-      /** Format: double */
-      asternM?: number
-      bodies: components['schemas']['BodyPlace'][]
-      /** Format: double */
-      depthM?: number
-      entry?: components['schemas']['Point']
-      /** Format: double */
-      immersion?: number
-      /** Format: double */
-      lateralM?: number
-      mends: components['schemas']['AirborneMend'][]
-      path: components['schemas']['PathPoint'][]
-      reason?: string
-      regime: string
-      /** Format: double */
-      residualM?: number
-      /** Format: double */
-      skippingShare?: number
-      /** @enum {string} */
-      surfacing?: 'UNDER' | 'FLOATS' | 'TOUCHES' | 'SKIPS' | 'BLOWN_OUT'
-      /** Format: double */
-      tensionAtLureN?: number
-      /** Format: double */
-      tensionAtTipN?: number
-    }
-    TowRequest: {
-      chainFromLure: components['schemas']['LinkWire'][]
-      /** Format: double */
-      speedThroughWaterMps: number
-      /** Format: double */
-      tipHeightM: number
-    }
-    TripBody: {
-      /** Format: date */
-      day: string
-      /** Format: double */
-      latitudeDeg: number
-      /** Format: double */
-      longitudeDeg: number
-      name: string
-      place: string
-      timeZone: string
-      /** Format: uuid */
-      tripId: string
-    }
-    TurnHelm: {
-      /** Format: double */
-      angleDeg: number
-      /** @enum {string} */
-      side: 'PORT' | 'STARBOARD'
-    }
-    TurnsBody: {
-      /** Format: double */
-      clearAcrossM?: number
-      /** Format: double */
-      clearUpM?: number
-      draft: components['schemas']['SpreadDraft']
-      /** Format: double */
-      radiusM?: number
-    }
-    TurnsReply: {
-      clearing: components['schemas']['ClearReply'][]
-      /** @enum {string} */
-      kinder?: 'PORT' | 'STARBOARD'
-      port: components['schemas']['SideReply']
-      /** Format: double */
-      radiusM: number
-      setting: components['schemas']['SetReply'][]
-      starboard: components['schemas']['SideReply']
-    }
-    UnknownReply: {
-      by: components['schemas']['AnswerBody']
-      /** @enum {string} */
-      first?:
-        | 'LADDER'
-        | 'TOOTHY'
-        | 'MIXED'
-        | 'SMALL_FAST'
-        | 'EELS'
-        | 'BIRDS'
-        | 'BARS'
-        | 'LIGHT_JIG'
-        | 'LIVE_SLOW'
-        | 'DEAD_SLOW'
-        | 'WIRE_JIG'
-        | 'TANDEM'
-        | 'SPOONS'
-        | 'PLUG_CUT'
-        | 'BENT_BAIT'
-        | 'FLASH_SQUID'
-        | 'FLASH_FLY'
-      /** Format: int32 */
-      rankNow?: number
-      /** Format: int32 */
-      swingTenths: number
-      /** @enum {string} */
-      topic:
-        | 'TARGET'
-        | 'CREW'
-        | 'BAG'
-        | 'SURFACE'
-        | 'STEP'
-        | 'CLARITY'
-        | 'SKY'
-        | 'SEA'
-        | 'STREAM'
-        | 'DEPTH'
-        | 'STRUCTURE'
-        | 'BIRDS'
-        | 'BAIT'
-        | 'FORAGE'
-        | 'LIVE_BAIT'
-        | 'DEAD_BAIT'
-        | 'FLOATING'
-        | 'WEED'
-        | 'FRESH'
-        | 'FLEET'
-        | 'LIGHT'
-        | 'MOON'
-        | 'SEASON'
-        | 'BOX'
-        | 'BOAT'
-        | 'SCHOOL'
-    }
-    WakeReply: {
-      crestShape: components['schemas']['CrestPoint'][]
-      crestsM: number[]
-      /** Format: double */
-      leastDepthM: number
-      wash: components['schemas']['WashPoint'][]
-      /** Format: double */
-      wavelengthM: number
-      /** Format: double */
-      wedgeHalfAngleDeg: number
-    }
-    WashPoint: {
-      /** Format: double */
-      asternM: number
-      /** Format: double */
-      widthM: number
-    }
-    WaterReply: {
-      steers: boolean
-      /** Format: double */
-      throughWaterMps?: number
-    }
-    WayReply: {
-      sides: components['schemas']['WaySideReply'][]
-      /** @enum {string} */
-      topic: 'BITE_LEADER' | 'HOOKS' | 'GUIDES' | 'TAKE' | 'BAIT_SKIRT' | 'ROD_SET' | 'CLEARING'
-    }
-    WaySideReply: {
-      changes: components['schemas']['SpreadChangeReply'][]
-      text: components['schemas']['SentenceReply']
-    }
-    WeaveHelm: {
-      /** Format: double */
-      legM: number
-      /** @enum {string} */
-      side: 'PORT' | 'STARBOARD'
-      /** Format: double */
-      swingDeg: number
-      /** Format: int32 */
-      swings: number
-    }
-    WidenReply: {
-      /** Format: double */
-      limitDeg: number
-      mend: components['schemas']['MendReply']
-    }
-    WiderReply: {
-      enough: boolean
-      /** Format: double */
-      limitDeg: number
-      mend: components['schemas']['MendReply']
-      /** @enum {string} */
-      side: 'PORT' | 'STARBOARD'
-    }
-    WindowReply: {
-      empty: boolean
-      /** Format: double */
-      firmN: number
-      /** Format: double */
-      leastN: number
-      /** @enum {string} */
-      limit: 'WEAKEST_PART' | 'ROD_CLASS'
-      /** Format: double */
-      looseMostN?: number
-      /** Format: double */
-      mostN: number
-      /** Format: double */
-      usualN: number
-    }
-  }
-  responses: never
-  parameters: never
-  requestBodies: never
-  headers: never
-  pathItems: never
+    schemas: {
+        Accepted: {
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            unit: string;
+        };
+        AirborneMend: {
+            /** @enum {string} */
+            change: "SLOW_TO" | "LET_OUT" | "LOWER_TIP_TO" | "LURE_MASS";
+            /** Format: double */
+            value: number;
+        };
+        Annotated: {
+            note: string;
+            /** Format: uuid */
+            targetId: string;
+        };
+        AnswerBody: {
+            also?: string[];
+            choice?: string;
+            more?: {
+                [key: string]: number;
+            };
+            /** Format: double */
+            other?: number;
+            second?: string;
+            /** @enum {string} */
+            topic: "TARGET" | "CREW" | "BAG" | "SURFACE" | "STEP" | "CLARITY" | "SKY" | "SEA" | "STREAM" | "DEPTH" | "STRUCTURE" | "BIRDS" | "BAIT" | "FORAGE" | "LIVE_BAIT" | "DEAD_BAIT" | "FLOATING" | "WEED" | "FRESH" | "FLEET" | "LIGHT" | "MOON" | "SEASON" | "BOX" | "BOAT" | "SCHOOL";
+            /** Format: double */
+            value?: number;
+        };
+        BaitCaught: {
+            bait: string;
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            lengthM?: number;
+        };
+        BaitDead: {
+            bait: string;
+            /** Format: int32 */
+            count: number;
+        };
+        BaitReply: {
+            bend?: components["schemas"]["Bend"];
+            cut?: components["schemas"]["Cut"];
+            hooks: components["schemas"]["HookReply"][];
+            /** @enum {string} */
+            kind: "LIVE" | "DOUBLE_LIVE" | "EEL_SHAPED" | "CUT" | "BENT";
+            /** Format: double */
+            lengthM: number;
+            notes: components["schemas"]["SentenceReply"][];
+            /** Format: double */
+            slackM: number;
+            /** Format: double */
+            trailM: number;
+        };
+        BandReply: {
+            /** @enum {string} */
+            playbook: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
+            spells: components["schemas"]["SpellReply"][];
+        };
+        Batch: {
+            /** Format: uuid */
+            deviceId: string;
+            fixes: components["schemas"]["FixBody"][];
+        };
+        Bend: {
+            /** Format: double */
+            angleRad: number;
+            /** Format: double */
+            offsetM: number;
+            /** Format: double */
+            stickM: number;
+        };
+        BoatBody: {
+            /** Format: double */
+            beamM: number;
+            /** Format: uuid */
+            boatId: string;
+            /** Format: double */
+            drogueAreaM2?: number;
+            /** Format: double */
+            drogueSpeedMps?: number;
+            /** Format: int32 */
+            engines: number;
+            holders: components["schemas"]["HolderBody"][];
+            /** Format: double */
+            idleMps?: number;
+            /** Format: double */
+            latitudeDeg: number;
+            /** Format: double */
+            lengthM: number;
+            /** Format: double */
+            longitudeDeg: number;
+            name: string;
+            place: string;
+            /** Format: double */
+            propSpreadM?: number;
+            timeZone: string;
+            /** Format: double */
+            topMps?: number;
+            /** Format: int32 */
+            version: number;
+        };
+        BoatTitle: {
+            /** Format: uuid */
+            boatId: string;
+            name: string;
+            place: string;
+            /** Format: int32 */
+            version: number;
+        };
+        Body: {
+            /** Format: double */
+            diveAreaM2: number;
+            /** Format: double */
+            dragAreaM2: number;
+            /** Format: double */
+            massKg: number;
+            /** Format: double */
+            sideAreaM2: number;
+            /** Format: double */
+            volumeM3: number;
+        };
+        BodyPlace: {
+            /** Format: int32 */
+            link: number;
+            place: components["schemas"]["Point"];
+            /** Format: double */
+            tensionN: number;
+        };
+        BodyWire: {
+            /** Format: double */
+            diveAreaM2: number;
+            /** Format: double */
+            dragAreaM2: number;
+            /** Format: double */
+            massKg: number;
+            /** Format: double */
+            sideAreaM2: number;
+            /** Format: double */
+            volumeM3: number;
+        };
+        BoundReply: {
+            /** Format: int32 */
+            most: number;
+            says: components["schemas"]["SentenceReply"];
+            /** @enum {string} */
+            what: "PLAYBOOK" | "RODS" | "HOLDERS" | "CREW" | "BAG" | "SEA" | "CLEARANCE" | "BOAT" | "BOX" | "TABLE";
+        };
+        BranchDraft: {
+            /** Format: double */
+            lengthM: number;
+            /** Format: uuid */
+            lineGearId: string;
+            /** Format: uuid */
+            lureGearId: string;
+        };
+        BranchReply: {
+            /** Format: double */
+            asternM: number;
+            /** Format: double */
+            depthM: number;
+            /** Format: double */
+            lateralM: number;
+            path: components["schemas"]["PathPoint"][];
+            /** Format: double */
+            pullN: number;
+        };
+        Brine: {
+            /** Format: double */
+            baitKg: number;
+            /** Format: int32 */
+            baits: number;
+            /** Format: double */
+            iceKg: number;
+            /** Format: double */
+            saltKg: number;
+            /** Format: double */
+            scentKg: number;
+            /** Format: double */
+            waterKg: number;
+        };
+        BuildBody: {
+            call: components["schemas"]["CallBody"];
+            draft?: components["schemas"]["SpreadDraft"];
+            /** Format: int32 */
+            lines?: number;
+        };
+        BuildEvent: {
+            /** @enum {string} */
+            kind: "PICTURE" | "PROGRESS" | "DONE" | "FAILED";
+            made?: components["schemas"]["MadeReply"];
+            /** Format: double */
+            share: number;
+            spread?: components["schemas"]["SpreadDraft"];
+        };
+        CalibrationBody: {
+            /** @enum {string} */
+            coefficient: "NORMAL_DRAG" | "DRAG_AREA" | "DIVE_AREA" | "SIDE_AREA";
+            /** Format: uuid */
+            gearId: string;
+            observations: components["schemas"]["ObservationBody"][];
+            reason: string;
+        };
+        CalibrationReply: {
+            /** Format: uuid */
+            calibrationId?: string;
+            /** @enum {string} */
+            coefficient: "NORMAL_DRAG" | "DRAG_AREA" | "DIVE_AREA" | "SIDE_AREA";
+            /** Format: uuid */
+            gearId: string;
+            gearName: string;
+            /** Format: date-time */
+            madeAt?: string;
+            /** Format: double */
+            newValue: number;
+            observations: components["schemas"]["SeenReply"][];
+            /** Format: double */
+            oldValue: number;
+            reason: string;
+            /** Format: double */
+            scatterM: number;
+            /** Format: double */
+            standardError?: number;
+            /** Format: date-time */
+            takenBackAt?: string;
+        };
+        CallBody: {
+            answers: components["schemas"]["AnswerBody"][];
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            catchBaitMin?: number;
+            /** Format: date */
+            day: string;
+            /** Format: date-time */
+            homeAt?: string;
+            /** Format: date-time */
+            linesIn?: string;
+            place: components["schemas"]["PlaceBody"];
+            /** @enum {string} */
+            playbook?: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
+            /** Format: double */
+            runOutMin?: number;
+        };
+        CallReply: {
+            /** Format: int32 */
+            bagByTable?: number;
+            bands: components["schemas"]["BandReply"][];
+            cautions: components["schemas"]["CautionReply"][];
+            contradictions: components["schemas"]["SentenceReply"][];
+            /** Format: date-time */
+            from: string;
+            lacks: components["schemas"]["SentenceReply"][];
+            lines: components["schemas"]["CountReply"];
+            /** Format: int32 */
+            marginTenths: number;
+            planB?: components["schemas"]["PlanBReply"];
+            rule?: components["schemas"]["RuleBody"];
+            scores: components["schemas"]["ScoreReply"][];
+            steps: components["schemas"]["StepReply"][];
+            taken: components["schemas"]["TakenReply"];
+            /** Format: date-time */
+            to: string;
+            verdict: components["schemas"]["SentenceReply"][];
+            worthFinding: components["schemas"]["UnknownReply"][];
+            wouldChange: components["schemas"]["ChangeReply"][];
+        };
+        CatalogueReply: {
+            numbers: components["schemas"]["NumberReply"][];
+            playbooks: components["schemas"]["PlaybookWords"][];
+            schools: components["schemas"]["SchoolReply"][];
+            species: components["schemas"]["SpeciesReply"][];
+            topics: components["schemas"]["TopicReply"][];
+        };
+        CautionReply: {
+            /** @enum {string} */
+            caution: "RULES" | "LOOKOUT" | "FLEET" | "ALONE" | "DARK" | "WEIGHT_BACK" | "ROD_UNDER_LOAD" | "HEAVY_DRAG" | "TEETH" | "LEADER" | "DROGUE" | "SHARKS" | "WEATHER" | "WET_ICE" | "CHILL" | "DROP_WEIGHT";
+            words: string;
+        };
+        ChainReply: {
+            anyLure: boolean;
+            missing: string[];
+            /** @enum {string} */
+            name: "PLAIN" | "FAST_LADDER" | "IN_LINE_LEAD" | "WIRE" | "THREE_WAY" | "DIVING_PLANE" | "ATTRACTOR" | "LIVE_BAIT" | "STEERING_BAR";
+            /** Format: double */
+            shortestLetOutM: number;
+            tackle: components["schemas"]["PieceDraft"][];
+        };
+        ChangeReply: {
+            answer: components["schemas"]["AnswerBody"];
+            /** @enum {string} */
+            first: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
+        };
+        Changed: {
+            fished?: string;
+            /** Format: double */
+            letOutM?: number;
+            /** Format: uuid */
+            lineId: string;
+        };
+        Checked: {
+            /** Format: uuid */
+            lineId: string;
+        };
+        Choice: {
+            value: string;
+            words: string;
+        };
+        ChoiceReply: {
+            /** @enum {string} */
+            joint: "CRIMP" | "DOUBLE_CRIMP" | "SIX_TURN_KNOT" | "DOUBLED_KNOT" | "SPLICED_EYE" | "HAYWIRE_TWIST" | "WIRE_KNOT" | "LOOP_TO_LOOP" | "SEVEN_TURN_JOIN" | "WRAPPED_JOIN" | "SPLICE_OVER";
+            /** Format: double */
+            share: number;
+            words: string;
+        };
+        CircleReply: {
+            /** Format: double */
+            lagDegrees?: number;
+            /** Format: double */
+            lureRadiusM?: number;
+            /** Format: double */
+            lureSpeedMps?: number;
+            reason?: string;
+            settled: boolean;
+            /** Format: double */
+            settledAfterS?: number;
+            /** Format: double */
+            tensionAtTipN?: number;
+        };
+        CircleRequest: {
+            /** Format: double */
+            lureDragAreaM2: number;
+            segmentsFromLure: components["schemas"]["SegmentWire"][];
+            /** Format: double */
+            speedMps: number;
+            /** Format: double */
+            turnRadiusM: number;
+        };
+        ClearReply: {
+            steps: components["schemas"]["ClearStepReply"][];
+            /** Format: uuid */
+            struckLineId: string;
+        };
+        ClearStepReply: {
+            clear: boolean;
+            /** Format: uuid */
+            lineId: string;
+            /** @enum {string} */
+            reason: "NEARER" | "TWIN" | "FAR_CENTRE" | "COMES_ACROSS" | "ALL_IN" | "FLOATS" | "STAYS";
+        };
+        Cleared: {
+            /** Format: uuid */
+            lineId: string;
+        };
+        CountReply: {
+            bounds: components["schemas"]["BoundReply"][];
+            /** Format: int32 */
+            lines: number;
+        };
+        CrestPoint: {
+            /** Format: double */
+            asternM: number;
+            /** Format: double */
+            starboardM: number;
+        };
+        Cued: {
+            /** @enum {string} */
+            cue: "TIP_TOO_FAST" | "STILL_TIP" | "SLACK" | "BAIT_OVERTAKES" | "CIRCLES";
+            /** Format: uuid */
+            lineId: string;
+        };
+        Cut: {
+            /** Format: double */
+            angleRad: number;
+            /** Format: double */
+            longSideM: number;
+            /** Format: double */
+            shortSideM: number;
+        };
+        DayReply: {
+            /** Format: date-time */
+            dawn?: string;
+            /** Format: date-time */
+            dusk?: string;
+            /** Format: date-time */
+            end: string;
+            /** Format: date-time */
+            firstLight?: string;
+            /** Format: date-time */
+            lastLight?: string;
+            light: components["schemas"]["LightReply"][];
+            moon: components["schemas"]["MoonReply"];
+            /** Format: date-time */
+            noon: string;
+            /** Format: date-time */
+            rise?: string;
+            /** Format: date-time */
+            set?: string;
+            /** Format: date-time */
+            start: string;
+            tide?: components["schemas"]["TideReply"];
+        };
+        DeckPoint: {
+            /** Format: double */
+            asternM: number;
+            /** Format: double */
+            heightM: number;
+            /** Format: double */
+            starboardM: number;
+        };
+        DeepDraft: {
+            /** Format: uuid */
+            ballGearId: string;
+            /** Format: uuid */
+            cableGearId: string;
+            /** Format: double */
+            cableOutM: number;
+            /** Format: double */
+            clipAboveM: number;
+            /** @enum {string} */
+            seat: "HALF" | "FULL";
+        };
+        DeepReply: {
+            /** Format: double */
+            ballAsternM: number;
+            /** Format: double */
+            ballDepthM: number;
+            belly: components["schemas"]["PathPoint"][];
+            /** Format: double */
+            bellyM?: number;
+            /** Format: double */
+            blowBackM: number;
+            cable: components["schemas"]["PathPoint"][];
+            /** Format: double */
+            cablePullN: number;
+            /** Format: double */
+            clipAsternM: number;
+            /** Format: double */
+            clipDepthM: number;
+            /** Format: double */
+            clipHoldN: number;
+            /** Format: double */
+            clipPullN: number;
+        };
+        DepthBody: {
+            /** Format: double */
+            depthM: number;
+            draft: components["schemas"]["SpreadDraft"];
+            /** Format: uuid */
+            lineId: string;
+        };
+        DepthReply: {
+            cable?: components["schemas"]["SoughtReply"];
+            lead?: components["schemas"]["SoughtReply"];
+            letOut?: components["schemas"]["SoughtReply"];
+            speed: components["schemas"]["SoughtReply"];
+        };
+        Engines: {
+            /** Format: int32 */
+            running: number;
+        };
+        FactBody: {
+            /** Format: date-time */
+            deviceAt: string;
+            /** Format: uuid */
+            deviceId: string;
+            /** Format: int32 */
+            edition: number;
+            /** Format: uuid */
+            factId: string;
+            /** Format: date-time */
+            happenedAt: string;
+            kind: string;
+            payload: components["schemas"]["Struck"] | components["schemas"]["Landed"] | components["schemas"]["Lost"] | components["schemas"]["Followed"] | components["schemas"]["Set"] | components["schemas"]["Changed"] | components["schemas"]["Cleared"] | components["schemas"]["Renewed"] | components["schemas"]["Checked"] | components["schemas"]["Touched"] | components["schemas"]["Cued"] | components["schemas"]["Engines"] | components["schemas"]["Sighted"] | components["schemas"]["BaitCaught"] | components["schemas"]["BaitDead"] | components["schemas"]["Opened"] | components["schemas"]["Annotated"] | components["schemas"]["Retracted"];
+            /** Format: uuid */
+            tripId: string;
+        };
+        FactReply: {
+            /** Format: date-time */
+            deviceAt: string;
+            /** Format: uuid */
+            deviceId: string;
+            /** Format: uuid */
+            factId: string;
+            /** Format: date-time */
+            happenedAt: string;
+            kind: string;
+            payload: {
+                [key: string]: unknown;
+            };
+        };
+        FactsBody: {
+            facts: components["schemas"]["FactBody"][];
+            fished?: components["schemas"]["FishedBody"][];
+        };
+        FactsReply: {
+            facts: components["schemas"]["Taken"][];
+            lacking: string[];
+        };
+        FaultReply: {
+            /** @enum {string} */
+            code: "MISSING" | "UNKNOWN_FIELD" | "WRONG_TYPE" | "NOT_FINITE" | "NUL_CHARACTER" | "MALFORMED" | "OUT_OF_RANGE" | "UNDER_ANOTHER" | "OVER_ANOTHER" | "OUT_OF_TIME" | "AND_MORE" | "TOO_LONG" | "NOT_EXACTLY_ONE" | "TOO_MANY" | "TOO_FEW" | "NOT_ONE_OF" | "NOT_FOUND" | "UNREADABLE_QUANTITY" | "LURE_WITHOUT_FORCE" | "LET_OUT_SHORTER_THAN_TACKLE" | "HOLDER_TAKEN" | "HOLDER_IN_USE" | "STANDS_ALONE" | "TWICE" | "CHAIN_MUST_END_IN_LINE" | "WRONG_KIND_OF_GEAR" | "GEAR_UNUSABLE" | "FORGOTTEN" | "EXPORT_IS_OLD" | "EVENT_ID_REUSED" | "NEEDS_A_DOWNRIGGER" | "BRANCH_ON_DOWNRIGGER" | "BRANCH_MISPLACED" | "UPSIDE_DOWN" | "TRACK_TURNS_BACK" | "CALIBRATION_WITHOUT_ITEM" | "CALIBRATION_NO_SHAPE" | "CALIBRATION_NO_ANSWER" | "CALIBRATION_AT_END" | "CALIBRATION_NOT_LATEST" | "CALIBRATION_CHANGED" | "CALIBRATION_TAKEN_BACK" | "UNREADABLE_TABLE" | "TIME_ZONE_UNKNOWN";
+            field: string;
+            mend: string;
+            message: string;
+            value: string;
+        };
+        FigureReply: {
+            /** @enum {string} */
+            kind: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            /** Format: double */
+            si: number;
+        };
+        FindingReply: {
+            /** @enum {string} */
+            kind: "AIRBORNE" | "NOT_CONVERGED" | "TOUCHES_BOTTOM" | "SKIPS" | "CLIP_LETS_GO" | "SWIMS_UP" | "DODGER_TOO_DEEP" | "OUT_OF_WINDOW" | "IDLE_TOO_FAST" | "STREAM_STOPS" | "REEL_SHORT" | "DRAG_SLIPS" | "DRAG_TOO_TIGHT" | "DRAG_WINDOW_EMPTY" | "CARE_WEIGHT" | "CARE_DRAG" | "NEARLY_LEVEL" | "BAIT_LAYER" | "OFF_BOTTOM" | "BLADE_LIFTS" | "SPEED_WINDOW" | "LEVEL" | "WAKE_SHALLOW" | "SPEED_EFFECT" | "DRAG_HOLDS";
+            lineIds: string[];
+            mend?: components["schemas"]["MendReply"];
+            text: components["schemas"]["SentenceReply"];
+            title: components["schemas"]["SentenceReply"];
+            warns: boolean;
+        };
+        FishedBody: {
+            draft: components["schemas"]["SpreadDraft"];
+            /** Format: int32 */
+            revision?: number;
+            seen?: {
+                [key: string]: number;
+            };
+            /** Format: uuid */
+            spreadId?: string;
+        };
+        FixBody: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            courseDeg?: number;
+            /** Format: double */
+            latitudeDeg: number;
+            /** Format: double */
+            longitudeDeg: number;
+            /** Format: double */
+            speedOverGroundMps?: number;
+        };
+        Followed: {
+            fished?: string;
+            /** Format: uuid */
+            lineId: string;
+        };
+        FootDraft: {
+            /** @enum {string} */
+            above?: "CRIMP" | "DOUBLE_CRIMP" | "SIX_TURN_KNOT" | "DOUBLED_KNOT" | "SPLICED_EYE" | "HAYWIRE_TWIST" | "WIRE_KNOT" | "LOOP_TO_LOOP" | "SEVEN_TURN_JOIN" | "WRAPPED_JOIN" | "SPLICE_OVER";
+            /** @enum {string} */
+            below?: "CRIMP" | "DOUBLE_CRIMP" | "SIX_TURN_KNOT" | "DOUBLED_KNOT" | "SPLICED_EYE" | "HAYWIRE_TWIST" | "WIRE_KNOT" | "LOOP_TO_LOOP" | "SEVEN_TURN_JOIN" | "WRAPPED_JOIN" | "SPLICE_OVER";
+            /** @enum {string} */
+            fitting?: "SWIVEL" | "BEADED_SWIVEL" | "SNAP_SWIVEL" | "THREE_WAY" | "SOLID_RING";
+            /** Format: double */
+            fittingN?: number;
+        };
+        ForgetBody: {
+            mark: string;
+        };
+        FoulReply: {
+            /** Format: double */
+            afterS: number;
+            /** Format: double */
+            asternM: number;
+            /** Format: double */
+            heightM: number;
+            /** Format: uuid */
+            lineId: string;
+            /** Format: uuid */
+            otherLineId?: string;
+            /** Format: double */
+            starboardM: number;
+            /** Format: double */
+            straightM: number;
+            /** Format: double */
+            turnedDeg: number;
+        };
+        FrameReply: {
+            /** Format: double */
+            afterS: number;
+            lines: components["schemas"]["SwungReply"][];
+            /** Format: double */
+            turnedDeg: number;
+        };
+        Gear: {
+            lines: components["schemas"]["LineGearBody"][];
+            lures: components["schemas"]["LureGearBody"][];
+            reels: components["schemas"]["ReelGearBody"][];
+        };
+        GearColumn: {
+            choices: components["schemas"]["Choice"][];
+            /** Format: double */
+            factor: number;
+            field: string;
+            /** @enum {string} */
+            figure?: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            name: string;
+            /** @enum {string} */
+            reads: "TEXT" | "WHOLE" | "NUMBER" | "CHOICE" | "LINE";
+            unit: string;
+            with?: string;
+            without?: string;
+            words?: string;
+        };
+        GearColumns: {
+            line: components["schemas"]["GearColumn"][];
+            lure: components["schemas"]["GearColumn"][];
+            reel: components["schemas"]["GearColumn"][];
+        };
+        GoodsReply: {
+            /** Format: double */
+            amount: number;
+            counted: boolean;
+            /** Format: double */
+            have: number;
+            key: string;
+            /** @enum {string} */
+            kind: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            /** Format: double */
+            lacking: number;
+            /** Format: int32 */
+            version: number;
+            words: string;
+        };
+        GroundBody: {
+            /** Format: double */
+            headingDeg: number;
+            /** Format: double */
+            overGroundMps: number;
+            /** Format: double */
+            streamMps: number;
+            /** Format: double */
+            streamTowardsDeg: number;
+        };
+        GroundReply: {
+            /** Format: double */
+            aheadMps: number;
+            /** Format: double */
+            courseDeg: number;
+            /** Format: double */
+            overGroundMps: number;
+        };
+        HelmBody: {
+            spread: components["schemas"]["TurnsBody"];
+            track?: components["schemas"]["MarkBody"][];
+            turn?: components["schemas"]["TurnHelm"];
+            weave?: components["schemas"]["WeaveHelm"];
+        };
+        HelmFrameReply: {
+            /** Format: double */
+            asternM: number;
+            frame: components["schemas"]["FrameReply"];
+            /** Format: double */
+            starboardM: number;
+        };
+        HelmReply: {
+            /** Format: double */
+            againM: number;
+            fouls: components["schemas"]["FoulReply"][];
+            frames: components["schemas"]["HelmFrameReply"][];
+        };
+        HereDraft: {
+            /** Format: double */
+            aboveC?: number;
+            /** Format: double */
+            baitBottomM?: number;
+            /** Format: double */
+            baitTopM?: number;
+            /** Format: double */
+            belowC?: number;
+            /** Format: double */
+            bottomM?: number;
+            /** Format: double */
+            headingDeg?: number;
+            /** Format: double */
+            layerM?: number;
+            /** Format: double */
+            streamMps?: number;
+            /** Format: double */
+            streamTowardsDeg?: number;
+        };
+        HolderBody: {
+            base: components["schemas"]["PointBody"];
+            /** Format: uuid */
+            holderId: string;
+            /** @enum {string} */
+            kind: "FLAT" | "RIGGER" | "CENTRE" | "DOWNRIGGER";
+            name: string;
+            tip: components["schemas"]["PointBody"];
+        };
+        HookReply: {
+            /** Format: double */
+            acrossShare: number;
+            /** Format: double */
+            alongM: number;
+            words: string;
+        };
+        Imported: {
+            /** Format: int32 */
+            added: number;
+            /** Format: int32 */
+            changed: number;
+        };
+        Kept: {
+            draft: components["schemas"]["SpreadDraft"];
+            name: string;
+            /** Format: int32 */
+            revision: number;
+            /** Format: date-time */
+            savedAt: string;
+            /** Format: uuid */
+            spreadId: string;
+            /** Format: int32 */
+            version: number;
+        };
+        Landed: {
+            /** Format: double */
+            lengthM?: number;
+            /** Format: double */
+            massKg?: number;
+            released?: boolean;
+            species: string;
+            /** Format: uuid */
+            strikeId: string;
+        };
+        LightReply: {
+            /** Format: date-time */
+            from: string;
+            /** @enum {string} */
+            light: "NIGHT" | "TWILIGHT" | "DAY";
+            /** Format: date-time */
+            to: string;
+        };
+        LikelyReply: {
+            /** Format: double */
+            atSurface: number;
+            /** Format: double */
+            highM: number;
+            /** Format: double */
+            lowM: number;
+        };
+        LineBenchReply: {
+            bait?: components["schemas"]["BaitReply"];
+            cautions: string[];
+            /** Format: double */
+            depthM?: number;
+            /** Format: int32 */
+            hookCount: number;
+            /** @enum {string} */
+            hookKind: "SINGLE" | "TWO_IN_LINE" | "TREBLE" | "BAIT_SET";
+            /** Format: double */
+            hookStrengthN: number;
+            /** Format: double */
+            keepM: number;
+            label: string;
+            /** Format: double */
+            leftM?: number;
+            /** Format: double */
+            letOutM: number;
+            /** Format: uuid */
+            lineId: string;
+            lure: string;
+            /** @enum {string} */
+            markedBy: "INK" | "METERED" | "COUNTER" | "PULLS" | "WIRE_MARKS";
+            marks: components["schemas"]["MarkReply"][];
+            notes: components["schemas"]["NoteReply"][];
+            /** Format: double */
+            offM: number;
+            parts: components["schemas"]["PartReply"][];
+            /** Format: double */
+            pullN?: number;
+            reel?: components["schemas"]["ReelReply"];
+            /** Format: double */
+            rodClassN?: number;
+            runs: components["schemas"]["Run"][];
+            shock?: components["schemas"]["Shock"];
+            /** Format: double */
+            strengthN: number;
+            /** Format: double */
+            strikeDragN: number;
+            /** @enum {string} */
+            take: "FIRM" | "LADDER" | "LOOSE";
+            takeWords: string;
+            ways: components["schemas"]["WayReply"][];
+            window?: components["schemas"]["WindowReply"];
+        };
+        LineDraft: {
+            deep?: components["schemas"]["DeepDraft"];
+            /** Format: uuid */
+            holderId: string;
+            /** Format: double */
+            letOutM: number;
+            /** Format: uuid */
+            lineId: string;
+            locked?: boolean;
+            rig?: components["schemas"]["RigDraft"];
+            /** Format: double */
+            strikeDragN: number;
+            tackle: components["schemas"]["PieceDraft"][];
+        };
+        LineExposure: {
+            /** Format: double */
+            fightingS: number;
+            /** Format: uuid */
+            lineId: string;
+            /** Format: double */
+            outS: number;
+            /** Format: double */
+            unknownS: number;
+        };
+        LineGearBody: {
+            /** Format: double */
+            densityKgPerM3: number;
+            /** Format: double */
+            diameterM: number;
+            /** Format: uuid */
+            gearId: string;
+            /** @enum {string} */
+            kind: "MONO" | "FLUOROCARBON" | "BRAID" | "HOLLOW_BRAID" | "TROLLING_WIRE" | "LEAD_CORE" | "COPPER" | "DOWNRIGGER_CABLE" | "BITE_WIRE" | "BITE_CABLE";
+            name: string;
+            /** Format: double */
+            normalDragCoefficient: number;
+            /** Format: double */
+            strengthN: number;
+            /** Format: double */
+            tangentialDragCoefficient: number;
+            /** Format: int32 */
+            version: number;
+        };
+        LinePiece: {
+            /** Format: double */
+            densityKgPerM3: number;
+            /** Format: double */
+            diameterM: number;
+            /** Format: double */
+            lengthM: number;
+            /** Format: double */
+            normalDragCoefficient: number;
+            /** Format: double */
+            tangentialDragCoefficient: number;
+        };
+        LineReply: {
+            branch?: components["schemas"]["BranchReply"];
+            deep?: components["schemas"]["DeepReply"];
+            /** Format: double */
+            depthPerKnotM?: number;
+            /** Format: double */
+            depthPerTenM?: number;
+            label: string;
+            likely?: components["schemas"]["LikelyReply"];
+            /** Format: uuid */
+            lineId: string;
+            otherLikely?: components["schemas"]["LikelyReply"];
+            /** Format: double */
+            pullPerKnotN?: number;
+            ride?: components["schemas"]["RideReply"];
+            tip: components["schemas"]["DeckPoint"];
+            tow: components["schemas"]["TowReply"];
+            /** Format: double */
+            weakestN: number;
+        };
+        LineState: {
+            /** Format: double */
+            letOutM?: number;
+            /** Format: uuid */
+            lineId: string;
+            /** Format: date-time */
+            since: string;
+            /** @enum {string} */
+            state: "OUT" | "FIGHTING" | "IN" | "UNKNOWN";
+        };
+        LineWire: {
+            /** Format: double */
+            densityKgPerM3: number;
+            /** Format: double */
+            diameterM: number;
+            /** Format: double */
+            lengthM: number;
+            /** Format: double */
+            normalDragCoefficient: number;
+            /** Format: double */
+            tangentialDragCoefficient: number;
+        };
+        LinkWire: {
+            body?: components["schemas"]["BodyWire"];
+            line: components["schemas"]["LineWire"];
+        };
+        LogReply: {
+            facts: components["schemas"]["FactReply"][];
+            strikes: components["schemas"]["StrikeReply"][];
+            trip: components["schemas"]["TripBody"];
+        };
+        Lost: {
+            /** @enum {string} */
+            how?: "KNOCKED_OFF" | "PULLED_HOOK" | "CUT_OFF" | "BROKE" | "THROWN_AT_BOAT";
+            /** Format: uuid */
+            strikeId: string;
+        };
+        LureAt: {
+            /** Format: double */
+            latitudeDeg: number;
+            /** Format: double */
+            longitudeDeg: number;
+        };
+        LureGearBody: {
+            colour: string;
+            /** @enum {string} */
+            colourRole?: "IMITATOR" | "ATTRACTOR";
+            /** Format: int32 */
+            count?: number;
+            /** Format: double */
+            diveAreaM2: number;
+            /** Format: double */
+            dragAreaM2: number;
+            /** Format: double */
+            fastestMps?: number;
+            /** Format: uuid */
+            gearId: string;
+            /** @enum {string} */
+            kind: "BULLET_SKIRT" | "FAST_BULLET" | "POPPING_HEAD" | "FEATHER" | "LIPPED_PLUG" | "FLUTTER_SPOON" | "HAIR_JIG" | "SQUID" | "SPREADER_BAR" | "STEERING_BAR" | "LIVE_BAIT" | "EEL_BAIT" | "CUT_BAIT" | "BENT_BAIT" | "ROTATING_BLADE" | "DIVING_PLANE" | "SOFT_EEL" | "FLY" | "DODGER" | "LIPLESS_PLUG" | "TORPEDO_LEAD" | "BALL_LEAD";
+            /** Format: double */
+            lengthM: number;
+            /** Format: double */
+            massKg: number;
+            name: string;
+            /** @enum {string} */
+            shade?: "DARK" | "NEUTRAL" | "LIGHT";
+            /** Format: double */
+            sideAreaM2: number;
+            /** Format: double */
+            slowestMps?: number;
+            /** Format: int32 */
+            version: number;
+            /** Format: double */
+            volumeM3: number;
+        };
+        LureKindReply: {
+            /** @enum {string} */
+            kind: "BULLET_SKIRT" | "FAST_BULLET" | "POPPING_HEAD" | "FEATHER" | "LIPPED_PLUG" | "FLUTTER_SPOON" | "HAIR_JIG" | "SQUID" | "SPREADER_BAR" | "STEERING_BAR" | "LIVE_BAIT" | "EEL_BAIT" | "CUT_BAIT" | "BENT_BAIT" | "ROTATING_BLADE" | "DIVING_PLANE" | "SOFT_EEL" | "FLY" | "DODGER" | "LIPLESS_PLUG" | "TORPEDO_LEAD" | "BALL_LEAD";
+            lead: boolean;
+            usual: components["schemas"]["Body"];
+            works?: components["schemas"]["SpeedWindow"];
+        };
+        MadeReply: {
+            lacks: components["schemas"]["SentenceReply"][];
+            lines: components["schemas"]["CountReply"];
+            notes: components["schemas"]["SentenceReply"][];
+            /** @enum {string} */
+            playbook: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
+            /** Format: double */
+            points: number;
+            room: components["schemas"]["RoomReply"];
+            stories: components["schemas"]["StoryReply"][];
+            /** Format: int32 */
+            tried: number;
+            widen?: components["schemas"]["WidenReply"];
+        };
+        MarkBody: {
+            /** Format: double */
+            asternM: number;
+            /** Format: double */
+            starboardM: number;
+        };
+        MarkReply: {
+            find: components["schemas"]["SentenceReply"];
+            /** @enum {string} */
+            way: "INK" | "METERED" | "COUNTER" | "PULLS" | "WIRE_MARKS";
+            words: string;
+        };
+        MarkedReply: {
+            mend: string;
+            name: string;
+            says: string;
+            /** Format: int32 */
+            version: number;
+            /** @enum {string} */
+            where: "BOAT" | "BOX" | "NUMBERS" | "BENCH_NUMBERS" | "RULES" | "PLAN";
+            words: string;
+        };
+        MendReply: {
+            changes: components["schemas"]["SpreadChangeReply"][];
+            words: components["schemas"]["SentenceReply"];
+        };
+        MendsReply: {
+            mend?: components["schemas"]["WiderReply"];
+        };
+        MoonReply: {
+            /** Format: double */
+            lit: number;
+            /** Format: date-time */
+            rise?: string;
+            /** Format: date-time */
+            set?: string;
+            waxing: boolean;
+        };
+        Named: {
+            /** @enum {string} */
+            basis: "PRACTICE" | "ESTIMATE" | "YOURS";
+            key: string;
+            /** @enum {string} */
+            kind: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            range: components["schemas"]["Accepted"];
+            /** Format: double */
+            usual: number;
+            words: string;
+        };
+        NoteReply: {
+            /** @enum {string} */
+            kind: "WINDOW" | "SHOCK" | "REEL" | "RUN" | "TEETH" | "ALUMINIUM" | "CLIP" | "BARBS" | "TETHER" | "ATTRACTOR" | "THREE_WAY" | "LEAD" | "HAND_WORK";
+            mends: components["schemas"]["MendReply"][];
+            text: components["schemas"]["SentenceReply"];
+            title: components["schemas"]["SentenceReply"];
+            /** @enum {string} */
+            weight: "DANGER" | "GOOD" | "PLAIN";
+        };
+        NumberBody: {
+            key: string;
+            /** Format: double */
+            value: number;
+        };
+        NumberReply: {
+            /** @enum {string} */
+            basis: "PRACTICE" | "ESTIMATE" | "YOURS";
+            /** @enum {string} */
+            figure: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            key: string;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            /** Format: double */
+            usual: number;
+            words: string;
+        };
+        NumbersBody: {
+            set: components["schemas"]["NumberBody"][];
+            /** Format: int32 */
+            version: number;
+        };
+        NumbersReply: {
+            marked: components["schemas"]["MarkedReply"][];
+            set: components["schemas"]["NumberBody"][];
+            /** Format: int32 */
+            version: number;
+        };
+        ObservationBody: {
+            /** @enum {string} */
+            kind: "BOTTOM" | "ECHO" | "RATED" | "OFFSET";
+            line?: components["schemas"]["LineDraft"];
+            /** Format: double */
+            seenM: number;
+            /** Format: double */
+            speedThroughWaterMps: number;
+            stated?: components["schemas"]["StatedBody"];
+        };
+        Opened: {
+            found: string;
+            /** Format: uuid */
+            strikeId: string;
+        };
+        OriginBody: {
+            /** Format: date */
+            day?: string;
+            lacks: components["schemas"]["SentenceReply"][];
+            notes: components["schemas"]["SentenceReply"][];
+            /** @enum {string} */
+            playbook: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
+            stories: components["schemas"]["StoryReply"][];
+            /** Format: int32 */
+            version: number;
+        };
+        OriginReply: {
+            lacks: components["schemas"]["SentenceReply"][];
+            /** Format: date-time */
+            madeAt: string;
+            notes: components["schemas"]["SentenceReply"][];
+            /** @enum {string} */
+            playbook?: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
+            stories: components["schemas"]["StoryReply"][];
+            /** Format: int32 */
+            version: number;
+        };
+        PartReply: {
+            choices: components["schemas"]["ChoiceReply"][];
+            /** Format: double */
+            efficiency?: number;
+            /** @enum {string} */
+            fitting?: "SWIVEL" | "BEADED_SWIVEL" | "SNAP_SWIVEL" | "THREE_WAY" | "SOLID_RING";
+            /** @enum {string} */
+            joint?: "CRIMP" | "DOUBLE_CRIMP" | "SIX_TURN_KNOT" | "DOUBLED_KNOT" | "SPLICED_EYE" | "HAYWIRE_TWIST" | "WIRE_KNOT" | "LOOP_TO_LOOP" | "SEVEN_TURN_JOIN" | "WRAPPED_JOIN" | "SPLICE_OVER";
+            /** Format: double */
+            lengthM?: number;
+            /** Format: double */
+            massKg?: number;
+            /** @enum {string} */
+            material?: "MONO" | "FLUOROCARBON" | "BRAID" | "HOLLOW_BRAID" | "WIRE" | "CABLE";
+            name: string;
+            /** Format: int32 */
+            piece: number;
+            /** @enum {string} */
+            sort: "SPOOL" | "BACKING" | "MAIN" | "WIND_ON" | "SHOCK_LEADER" | "LEADER" | "BITE_LEADER" | "END_ABOVE" | "END_BELOW" | "JOIN" | "FITTING" | "WEIGHT" | "ATTRACTOR" | "HOOKS" | "LURE";
+            /** Format: double */
+            strengthN?: number;
+            twig: boolean;
+            weakest: boolean;
+            words: string;
+        };
+        PassReply: {
+            /** Format: double */
+            betweenM: number;
+            /** Format: uuid */
+            lineId: string;
+            near: boolean;
+            /** Format: uuid */
+            otherLineId: string;
+        };
+        PathPoint: {
+            /** Format: double */
+            asternM: number;
+            /** Format: double */
+            heightM: number;
+            /** Format: double */
+            lateralM: number;
+        };
+        Piece: {
+            /** Format: double */
+            densityKgPerM3: number;
+            /** Format: double */
+            depthM?: number;
+            /** Format: double */
+            diameterM: number;
+            /** Format: double */
+            diveAreaM2?: number;
+            /** Format: double */
+            dragAreaM2?: number;
+            /** Format: double */
+            lengthM: number;
+            /** Format: uuid */
+            lineGearId: string;
+            lineName: string;
+            /** Format: uuid */
+            lureGearId?: string;
+            lureName?: string;
+            /** Format: double */
+            massKg?: number;
+            /** Format: double */
+            normalDrag: number;
+            /** Format: double */
+            sideAreaM2?: number;
+            /** Format: double */
+            tangentialDrag: number;
+            /** Format: double */
+            volumeM3?: number;
+        };
+        PieceDraft: {
+            branch?: components["schemas"]["BranchDraft"];
+            foot?: components["schemas"]["FootDraft"];
+            /** Format: double */
+            lengthM?: number;
+            /** Format: uuid */
+            lineGearId: string;
+            /** Format: uuid */
+            lureGearId?: string;
+        };
+        PlaceBody: {
+            /** Format: double */
+            latitudeDeg: number;
+            /** Format: double */
+            longitudeDeg: number;
+            timeZone: string;
+        };
+        PlanBReply: {
+            /** Format: date-time */
+            at?: string;
+            /** @enum {string} */
+            playbook: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
+            /** Format: int32 */
+            tenths: number;
+        };
+        PlanBody: {
+            answers: components["schemas"]["AnswerBody"][];
+            /** Format: double */
+            catchBaitMin?: number;
+            /** Format: date */
+            day: string;
+            /** Format: date-time */
+            homeAt?: string;
+            /** Format: date-time */
+            linesIn?: string;
+            /** Format: double */
+            runOutMin: number;
+            setAside?: components["schemas"]["SetAside"][];
+            /** Format: int32 */
+            version: number;
+        };
+        PlaybookWords: {
+            /** @enum {string} */
+            playbook: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
+            words: string;
+        };
+        Point: {
+            /** Format: double */
+            asternM: number;
+            /** Format: double */
+            heightM: number;
+            /** Format: double */
+            lateralM: number;
+        };
+        PointBody: {
+            /** Format: double */
+            asternM: number;
+            /** Format: double */
+            heightM: number;
+            /** Format: double */
+            starboardM: number;
+        };
+        ReasonReply: {
+            rule: string;
+            says: components["schemas"]["SentenceReply"];
+            /** Format: int32 */
+            tenths: number;
+            /** @enum {string} */
+            topic: "TARGET" | "CREW" | "BAG" | "SURFACE" | "STEP" | "CLARITY" | "SKY" | "SEA" | "STREAM" | "DEPTH" | "STRUCTURE" | "BIRDS" | "BAIT" | "FORAGE" | "LIVE_BAIT" | "DEAD_BAIT" | "FLOATING" | "WEED" | "FRESH" | "FLEET" | "LIGHT" | "MOON" | "SEASON" | "BOX" | "BOAT" | "SCHOOL";
+        };
+        ReelGearBody: {
+            /** Format: double */
+            arborRadiusM: number;
+            /** Format: uuid */
+            backingLineGearId?: string;
+            /** Format: double */
+            backingM?: number;
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            fullRadiusM: number;
+            /** Format: uuid */
+            gearId: string;
+            /** Format: double */
+            handM?: number;
+            /** Format: uuid */
+            mainLineGearId?: string;
+            name: string;
+            /** Format: double */
+            ratedDiameterM: number;
+            /** Format: double */
+            ratedM: number;
+            /** Format: double */
+            rodClassN?: number;
+            /** @enum {string} */
+            spoolMetal?: "ALUMINIUM" | "STEEL" | "COMPOSITE";
+            /** Format: int32 */
+            version: number;
+        };
+        ReelReply: {
+            /** Format: uuid */
+            gearId: string;
+            name: string;
+        };
+        Renewed: {
+            /** Format: uuid */
+            lineId: string;
+        };
+        Reply: {
+            /** Format: int32 */
+            kept: number;
+        };
+        Retracted: {
+            /** Format: uuid */
+            targetId: string;
+        };
+        RideReply: {
+            /** Format: int32 */
+            crest: number;
+            insideWedge: boolean;
+            /** Format: double */
+            offCrest: number;
+            /** @enum {string} */
+            water: "WASH" | "EDGE" | "CLEAN";
+        };
+        RigBody: {
+            /** Format: double */
+            bites?: number;
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            deadBaits?: number;
+            draft: components["schemas"]["SpreadDraft"];
+            /** Format: double */
+            fishKg?: number;
+            /** @enum {string} */
+            playbook?: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
+            /** Format: uuid */
+            spreadId?: string;
+            timeZone: string;
+        };
+        RigDraft: {
+            /** Format: double */
+            baitAngleRad?: number;
+            /** @enum {string} */
+            baitKind?: "LIVE" | "DOUBLE_LIVE" | "EEL_SHAPED" | "CUT" | "BENT";
+            /** Format: double */
+            baitLengthM?: number;
+            /** Format: int32 */
+            hookCount?: number;
+            /** @enum {string} */
+            hookKind?: "SINGLE" | "TWO_IN_LINE" | "TREBLE" | "BAIT_SET";
+            /** Format: double */
+            hookStrengthN?: number;
+            /** @enum {string} */
+            marks?: "INK" | "METERED" | "COUNTER" | "PULLS" | "WIRE_MARKS";
+            /** Format: uuid */
+            reelGearId?: string;
+            /** @enum {string} */
+            take?: "FIRM" | "LADDER" | "LOOSE";
+        };
+        RigReply: {
+            /** Format: int32 */
+            deadBaits: number;
+            /** Format: double */
+            fishKg: number;
+            lines: components["schemas"]["LineBenchReply"][];
+            ticked: components["schemas"]["Ticked"][];
+            tonight: components["schemas"]["TonightReply"];
+        };
+        RoomReply: {
+            fouls: string[];
+            /** @enum {string} */
+            narrower: "PORT" | "STARBOARD";
+            /** Format: double */
+            portDeg: number;
+            /** Format: double */
+            starboardDeg: number;
+        };
+        RoundReply: {
+            port: components["schemas"]["RoundSideReply"];
+            starboard: components["schemas"]["RoundSideReply"];
+            /** Format: double */
+            tightestM: number;
+            /** Format: double */
+            widestM: number;
+        };
+        RoundSideReply: {
+            /** Format: double */
+            againM?: number;
+            /** Format: double */
+            againS?: number;
+            islands: number[];
+            /** Format: double */
+            radiusM?: number;
+            /** @enum {string} */
+            side: "PORT" | "STARBOARD";
+            stops?: components["schemas"]["FoulReply"];
+        };
+        RuleBody: {
+            /** Format: int32 */
+            bag?: number;
+            barbless: boolean;
+            /** Format: date */
+            dated: string;
+            gear: string;
+            /** Format: double */
+            leastLengthM?: number;
+            /** Format: double */
+            mostLengthM?: number;
+            /** Format: int32 */
+            mostLines?: number;
+            seasonFrom?: string;
+            seasonTo?: string;
+            /** @enum {string} */
+            species: "WAHOO" | "TUNA" | "MAHI" | "KING" | "SAILFISH" | "SCHOOL_BLUEFIN" | "STRIPED_BASS" | "CHINOOK" | "COHO";
+            /** Format: int32 */
+            version: number;
+        };
+        RulesReply: {
+            marked: components["schemas"]["MarkedReply"][];
+            rules: components["schemas"]["RuleBody"][];
+        };
+        Run: {
+            /** Format: double */
+            easeToN: number;
+            /** Format: double */
+            leftM: number;
+            /** Format: double */
+            reelN: number;
+            /** Format: double */
+            runM: number;
+            /** Format: double */
+            waterN: number;
+        };
+        SchoolReply: {
+            asks: string;
+            /** @enum {string} */
+            school: "FARTHEST" | "FAST" | "BITE_LEADER" | "HOOKS" | "SEARCH" | "OFFER" | "BAIT" | "BAIT_SKIRT" | "BAIT_RIGGERS" | "DEEP" | "ROD_SET" | "CLEARING" | "GUIDES" | "SPEED_BY" | "HOURS" | "TAKE" | "BAR_CLIPS" | "SLOWING";
+            sides: string[];
+        };
+        ScoreReply: {
+            /** @enum {string} */
+            playbook: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
+            reasons: components["schemas"]["ReasonReply"][];
+            targets: ("WAHOO" | "TUNA" | "MAHI" | "KING" | "SAILFISH" | "SCHOOL_BLUEFIN" | "STRIPED_BASS" | "CHINOOK" | "COHO")[];
+            /** Format: int32 */
+            tenths: number;
+        };
+        SeenReply: {
+            /** Format: double */
+            afterM: number;
+            /** Format: double */
+            beforeM: number;
+            /** Format: double */
+            cableOutM?: number;
+            /** @enum {string} */
+            kind: "BOTTOM" | "ECHO" | "RATED" | "OFFSET";
+            /** Format: double */
+            letOutM: number;
+            /** Format: double */
+            seenM: number;
+            /** Format: double */
+            speedThroughWaterMps: number;
+        };
+        SegmentWire: {
+            /** Format: double */
+            diameterM: number;
+            /** Format: double */
+            lengthM: number;
+            /** Format: double */
+            normalDragCoefficient: number;
+            /** Format: double */
+            tangentialDragCoefficient: number;
+        };
+        SentenceReply: {
+            figures: components["schemas"]["FigureReply"][];
+            text: string;
+        };
+        Set: {
+            fished?: string;
+            /** Format: double */
+            letOutM?: number;
+            /** Format: uuid */
+            lineId: string;
+        };
+        SetAside: {
+            kept: string;
+            mend: string;
+            says: string;
+            topic: string;
+        };
+        SetReply: {
+            /** Format: uuid */
+            becauseLineId?: string;
+            /** Format: double */
+            clearsM?: number;
+            /** Format: uuid */
+            lineId: string;
+            /** @enum {string} */
+            reason: "FARTHEST" | "LEVEL" | "WIDE_FIRST";
+            /** @enum {string} */
+            steer?: "PORT" | "STARBOARD";
+        };
+        Shock: {
+            /** Format: double */
+            peakN: number;
+            /** Format: double */
+            riseS: number;
+            /** Format: double */
+            stiffnessNPerM: number;
+            /** Format: double */
+            stretchM: number;
+        };
+        SideBody: {
+            /** @enum {string} */
+            school: "FARTHEST" | "FAST" | "BITE_LEADER" | "HOOKS" | "SEARCH" | "OFFER" | "BAIT" | "BAIT_SKIRT" | "BAIT_RIGGERS" | "DEEP" | "ROD_SET" | "CLEARING" | "GUIDES" | "SPEED_BY" | "HOURS" | "TAKE" | "BAR_CLIPS" | "SLOWING";
+            /** Format: int32 */
+            side: number;
+            /** Format: int32 */
+            version: number;
+        };
+        SideReply: {
+            /** Format: double */
+            againM: number;
+            /** Format: double */
+            againS: number;
+            foul?: components["schemas"]["FoulReply"];
+            halfTurn: components["schemas"]["FrameReply"][];
+            /** Format: double */
+            limitDeg: number;
+            passes: components["schemas"]["PassReply"][];
+            /** @enum {string} */
+            side: "PORT" | "STARBOARD";
+            /** Format: double */
+            tooLittleDeg: number;
+            /** Format: double */
+            wantedDeg: number;
+        };
+        Sighted: {
+            /** Format: double */
+            bearingDeg?: number;
+            /** Format: double */
+            bottomM?: number;
+            /** Format: double */
+            distanceM?: number;
+            note?: string;
+            /** Format: double */
+            speedMps?: number;
+            /** Format: double */
+            topM?: number;
+            /** Format: double */
+            towardsDeg?: number;
+            /** @enum {string} */
+            what: "BIRDS_SEARCHING" | "BIRDS_DIVING" | "BIRDS_TRAVELLING" | "BIRDS_RESTING" | "BAIT" | "FISH_BREAKING" | "FISH_DEEP" | "WEED" | "FLOATING_THING" | "EDGE" | "SHARK" | "BOAT";
+        };
+        SolvedReply: {
+            findings: components["schemas"]["FindingReply"][];
+            ground?: components["schemas"]["GroundReply"];
+            lines: components["schemas"]["LineReply"][];
+            wake: components["schemas"]["WakeReply"];
+        };
+        SoughtReply: {
+            /** Format: double */
+            atDeepest: number;
+            /** Format: double */
+            atShallowest: number;
+            /** Format: double */
+            deepestM: number;
+            /** Format: double */
+            shallowestM: number;
+            /** @enum {string} */
+            stop?: "LEAST" | "MOST" | "TURNS_BACK" | "NO_SHAPE";
+            /** Format: double */
+            value?: number;
+        };
+        SpeciesReply: {
+            /** @enum {string} */
+            species: "WAHOO" | "TUNA" | "MAHI" | "KING" | "SAILFISH" | "SCHOOL_BLUEFIN" | "STRIPED_BASS" | "CHINOOK" | "COHO";
+            words: string;
+        };
+        SpeedWindow: {
+            empty?: boolean;
+            /** Format: double */
+            leastMps: number;
+            /** Format: double */
+            mostMps: number;
+        };
+        SpellReply: {
+            /** Format: date-time */
+            from: string;
+            /** Format: int32 */
+            tenths: number;
+            /** Format: date-time */
+            to: string;
+        };
+        SpreadBody: {
+            draft: components["schemas"]["SpreadDraft"];
+            name: string;
+            /** Format: uuid */
+            spreadId: string;
+            /** Format: int32 */
+            version: number;
+        };
+        SpreadChangeReply: {
+            /** Format: uuid */
+            gearId?: string;
+            /** Format: uuid */
+            holderId?: string;
+            /** @enum {string} */
+            hooks?: "SINGLE" | "TWO_IN_LINE" | "TREBLE" | "BAIT_SET";
+            /** @enum {string} */
+            joint?: "CRIMP" | "DOUBLE_CRIMP" | "SIX_TURN_KNOT" | "DOUBLED_KNOT" | "SPLICED_EYE" | "HAYWIRE_TWIST" | "WIRE_KNOT" | "LOOP_TO_LOOP" | "SEVEN_TURN_JOIN" | "WRAPPED_JOIN" | "SPLICE_OVER";
+            /** Format: uuid */
+            lineId?: string;
+            /** Format: int32 */
+            piece?: number;
+            /** @enum {string} */
+            take?: "FIRM" | "LADDER" | "LOOSE";
+            /** Format: double */
+            value?: number;
+            /** @enum {string} */
+            what: "SPEED" | "LET_OUT" | "STRIKE_DRAG" | "CABLE_OUT" | "HOLDER" | "TAKE_IN" | "TAKE" | "REEL" | "HOOKS" | "LINE" | "LENGTH" | "ITEM" | "JOINT_ABOVE" | "JOINT_BELOW" | "FITTING";
+        };
+        SpreadDraft: {
+            /** Format: int32 */
+            enginesRunning?: number;
+            here?: components["schemas"]["HereDraft"];
+            lines: components["schemas"]["LineDraft"][];
+            /** Format: double */
+            speedThroughWaterMps: number;
+        };
+        StarterBody: {
+            /** @enum {string} */
+            waters: "WARM" | "COLD";
+        };
+        State: {
+            bag: {
+                [key: string]: number;
+            };
+            /** Format: int32 */
+            engines?: number;
+            lines: components["schemas"]["LineState"][];
+            on: string[];
+            well: {
+                [key: string]: number;
+            };
+        };
+        StatedBody: {
+            /** Format: double */
+            letOutM: number;
+            /** @enum {string} */
+            line: "MONO" | "FLUOROCARBON" | "BRAID" | "HOLLOW_BRAID" | "TROLLING_WIRE" | "LEAD_CORE" | "COPPER" | "DOWNRIGGER_CABLE" | "BITE_WIRE" | "BITE_CABLE";
+            /** Format: double */
+            strengthN: number;
+        };
+        StepReply: {
+            /** Format: date-time */
+            at: string;
+            because: components["schemas"]["SentenceReply"];
+            /** Format: date-time */
+            ends: string;
+            /** @enum {string} */
+            kind: "EVENING" | "LEAVE" | "BAIT" | "SET" | "FISH" | "DEPTH" | "TIDE" | "CHANGE" | "HOME";
+            title: string;
+        };
+        StockBody: {
+            /** Format: double */
+            amount?: number;
+            item: string;
+            /** Format: int32 */
+            version: number;
+        };
+        StoryReply: {
+            /** Format: uuid */
+            lineId: string;
+            says: components["schemas"]["SentenceReply"][];
+        };
+        StreamingResponseBody: unknown;
+        StrikeReply: {
+            /** Format: uuid */
+            eventId: string;
+            /** Format: date-time */
+            happenedAt: string;
+            /** @enum {string} */
+            how?: "KNOCKED_OFF" | "PULLED_HOOK" | "CUT_OFF" | "BROKE" | "THROWN_AT_BOAT";
+            line?: components["schemas"]["StruckLine"];
+            /** Format: uuid */
+            lineId: string;
+            lureAt?: components["schemas"]["LureAt"];
+            notes: string[];
+            /** @enum {string} */
+            outcome: "OPEN" | "LANDED" | "RELEASED" | "LOST";
+            solverEdition?: string;
+            species: string[];
+        };
+        Struck: {
+            fished?: string;
+            /** Format: uuid */
+            lineId: string;
+        };
+        StruckLine: {
+            /** Format: double */
+            asternM?: number;
+            /** Format: double */
+            cableOutM?: number;
+            /** Format: double */
+            depthM?: number;
+            holderName: string;
+            label: string;
+            /** Format: double */
+            letOutM: number;
+            lureName: string;
+            pieces: components["schemas"]["Piece"][];
+            regime: string;
+            /** Format: int32 */
+            revision?: number;
+            /** Format: double */
+            speedThroughWaterMps: number;
+            /** Format: uuid */
+            spreadId?: string;
+            /** Format: double */
+            starboardM?: number;
+            /** Format: double */
+            strikeDragN: number;
+            /** Format: double */
+            towPullN?: number;
+        };
+        SwungReply: {
+            /** Format: uuid */
+            lineId: string;
+            /** Format: double */
+            lureDepthM: number;
+            /** Format: double */
+            lureSpeedMps: number;
+            nodes: number[];
+        };
+        Taken: {
+            /** Format: uuid */
+            factId?: string;
+            faults: components["schemas"]["FaultReply"][];
+            kept?: string;
+            /** @enum {string} */
+            outcome: "KEPT" | "KEPT_BEFORE" | "REFUSED";
+        };
+        TakenReply: {
+            /** Format: double */
+            leastMps: number;
+            /** Format: double */
+            mostMps: number;
+            overGround: boolean;
+            /** @enum {string} */
+            playbook: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
+            /** Format: double */
+            startMps: number;
+            /** @enum {string} */
+            sure: "PRACTICE" | "ESTIMATE" | "YOURS";
+        };
+        TaskReply: {
+            detail: components["schemas"]["SentenceReply"];
+            /** Format: date-time */
+            from: string;
+            key: string;
+            lines: string[];
+            /** Format: double */
+            minutes: number;
+            /** @enum {string} */
+            sort: "BRINE" | "LEADERS" | "SPOOLS" | "MARKS" | "HOOKS" | "TEST" | "WEIGHTS" | "TETHERS";
+            title: components["schemas"]["SentenceReply"];
+            /** Format: date-time */
+            to: string;
+        };
+        TickBody: {
+            done: boolean;
+            task: string;
+            /** Format: int32 */
+            version: number;
+        };
+        Ticked: {
+            done: boolean;
+            task: string;
+            /** Format: int32 */
+            version: number;
+        };
+        TidePoint: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            heightM: number;
+            /** Format: double */
+            streamMps: number;
+        };
+        TideReply: {
+            curve: components["schemas"]["TidePoint"][];
+            /** Format: double */
+            floodTowardsDeg: number;
+            station: string;
+            turns: components["schemas"]["TideTurn"][];
+        };
+        TideTurn: {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            event: "HIGH" | "LOW" | "FLOOD_BEGINS" | "EBB_BEGINS";
+            /** Format: double */
+            heightM: number;
+        };
+        Title: {
+            /** Format: int32 */
+            lines: number;
+            name: string;
+            /** Format: date-time */
+            savedAt: string;
+            /** Format: uuid */
+            spreadId: string;
+            /** Format: int32 */
+            version: number;
+        };
+        TonightReply: {
+            brine?: components["schemas"]["Brine"];
+            goods: components["schemas"]["GoodsReply"][];
+            /** Format: double */
+            minutes: number;
+            tasks: components["schemas"]["TaskReply"][];
+            tooLong?: components["schemas"]["SentenceReply"];
+        };
+        TopicPart: {
+            /** @enum {string} */
+            figure: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            /** @enum {string} */
+            key: "VALUE" | "OTHER" | "TOWARDS" | "SPEED";
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            needed: boolean;
+            of: string[];
+            words: string;
+        };
+        TopicReply: {
+            choices: string[];
+            /** Format: int32 */
+            most: number;
+            parts: components["schemas"]["TopicPart"][];
+            /** @enum {string} */
+            topic: "TARGET" | "CREW" | "BAG" | "SURFACE" | "STEP" | "CLARITY" | "SKY" | "SEA" | "STREAM" | "DEPTH" | "STRUCTURE" | "BIRDS" | "BAIT" | "FORAGE" | "LIVE_BAIT" | "DEAD_BAIT" | "FLOATING" | "WEED" | "FRESH" | "FLEET" | "LIGHT" | "MOON" | "SEASON" | "BOX" | "BOAT" | "SCHOOL";
+            words: string;
+        };
+        Touched: {
+            /** Format: uuid */
+            lineId: string;
+        };
+        TowReply: {
+            /** Format: double */
+            asternM?: number;
+            bodies: components["schemas"]["BodyPlace"][];
+            /** Format: double */
+            depthM?: number;
+            entry?: components["schemas"]["Point"];
+            /** Format: double */
+            immersion?: number;
+            /** Format: double */
+            lateralM?: number;
+            mends: components["schemas"]["AirborneMend"][];
+            path: components["schemas"]["PathPoint"][];
+            reason?: string;
+            regime: string;
+            /** Format: double */
+            residualM?: number;
+            /** Format: double */
+            skippingShare?: number;
+            /** @enum {string} */
+            surfacing?: "UNDER" | "FLOATS" | "TOUCHES" | "SKIPS" | "BLOWN_OUT";
+            /** Format: double */
+            tensionAtLureN?: number;
+            /** Format: double */
+            tensionAtTipN?: number;
+        };
+        TowRequest: {
+            chainFromLure: components["schemas"]["LinkWire"][];
+            /** Format: double */
+            speedThroughWaterMps: number;
+            /** Format: double */
+            tipHeightM: number;
+        };
+        TripBody: {
+            /** Format: date */
+            day: string;
+            /** Format: double */
+            latitudeDeg: number;
+            /** Format: double */
+            longitudeDeg: number;
+            name: string;
+            place: string;
+            timeZone: string;
+            /** Format: uuid */
+            tripId: string;
+        };
+        TurnHelm: {
+            /** Format: double */
+            angleDeg: number;
+            /** @enum {string} */
+            side: "PORT" | "STARBOARD";
+        };
+        TurnsBody: {
+            /** Format: double */
+            clearAcrossM?: number;
+            /** Format: double */
+            clearUpM?: number;
+            draft: components["schemas"]["SpreadDraft"];
+            /** Format: double */
+            radiusM?: number;
+        };
+        TurnsReply: {
+            clearing: components["schemas"]["ClearReply"][];
+            /** @enum {string} */
+            kinder?: "PORT" | "STARBOARD";
+            port: components["schemas"]["SideReply"];
+            /** Format: double */
+            radiusM: number;
+            setting: components["schemas"]["SetReply"][];
+            starboard: components["schemas"]["SideReply"];
+        };
+        UnknownReply: {
+            by: components["schemas"]["AnswerBody"];
+            /** @enum {string} */
+            first?: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
+            /** Format: int32 */
+            rankNow?: number;
+            /** Format: int32 */
+            swingTenths: number;
+            /** @enum {string} */
+            topic: "TARGET" | "CREW" | "BAG" | "SURFACE" | "STEP" | "CLARITY" | "SKY" | "SEA" | "STREAM" | "DEPTH" | "STRUCTURE" | "BIRDS" | "BAIT" | "FORAGE" | "LIVE_BAIT" | "DEAD_BAIT" | "FLOATING" | "WEED" | "FRESH" | "FLEET" | "LIGHT" | "MOON" | "SEASON" | "BOX" | "BOAT" | "SCHOOL";
+        };
+        WakeReply: {
+            crestShape: components["schemas"]["CrestPoint"][];
+            crestsM: number[];
+            /** Format: double */
+            leastDepthM: number;
+            wash: components["schemas"]["WashPoint"][];
+            /** Format: double */
+            wavelengthM: number;
+            /** Format: double */
+            wedgeHalfAngleDeg: number;
+        };
+        WashPoint: {
+            /** Format: double */
+            asternM: number;
+            /** Format: double */
+            widthM: number;
+        };
+        WaterReply: {
+            steers: boolean;
+            /** Format: double */
+            throughWaterMps?: number;
+        };
+        WayReply: {
+            sides: components["schemas"]["WaySideReply"][];
+            /** @enum {string} */
+            topic: "BITE_LEADER" | "HOOKS" | "GUIDES" | "TAKE" | "BAIT_SKIRT" | "ROD_SET" | "CLEARING";
+        };
+        WaySideReply: {
+            changes: components["schemas"]["SpreadChangeReply"][];
+            text: components["schemas"]["SentenceReply"];
+        };
+        WeaveHelm: {
+            /** Format: double */
+            legM: number;
+            /** @enum {string} */
+            side: "PORT" | "STARBOARD";
+            /** Format: double */
+            swingDeg: number;
+            /** Format: int32 */
+            swings: number;
+        };
+        WidenReply: {
+            /** Format: double */
+            limitDeg: number;
+            mend: components["schemas"]["MendReply"];
+        };
+        WiderReply: {
+            enough: boolean;
+            /** Format: double */
+            limitDeg: number;
+            mend: components["schemas"]["MendReply"];
+            /** @enum {string} */
+            side: "PORT" | "STARBOARD";
+        };
+        WindowReply: {
+            empty: boolean;
+            /** Format: double */
+            firmN: number;
+            /** Format: double */
+            leastN: number;
+            /** @enum {string} */
+            limit: "WEAKEST_PART" | "ROD_CLASS";
+            /** Format: double */
+            looseMostN?: number;
+            /** Format: double */
+            mostN: number;
+            /** Format: double */
+            usualN: number;
+        };
+    };
+    responses: never;
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
 }
-export type $defs = Record<string, never>
+export type $defs = Record<string, never>;
 export interface operations {
-  boats: {
-    parameters: {
-      query?: {
-        from?: number
-        count?: number
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['BoatTitle'][]
-        }
-      }
-    }
-  }
-  boat: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['BoatBody']
-        }
-      }
-    }
-  }
-  save: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['BoatBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['BoatBody']
-        }
-      }
-    }
-  }
-  all: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['CalibrationReply'][]
-        }
-      }
-    }
-  }
-  attempt: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CalibrationBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['CalibrationReply']
-        }
-      }
-    }
-  }
-  keep_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-        calibration: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CalibrationBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['CalibrationReply']
-        }
-      }
-    }
-  }
-  takeBack: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-        calibration: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['CalibrationReply']
-        }
-      }
-    }
-  }
-  call: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CallBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['CallReply']
-        }
-      }
-    }
-  }
-  calendar_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CallBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'text/calendar': string
-        }
-      }
-    }
-  }
-  build: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['BuildBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/x-ndjson': components['schemas']['BuildEvent']
-        }
-      }
-    }
-  }
-  chains: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ChainReply'][]
-        }
-      }
-    }
-  }
-  depths: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['DepthBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['DepthReply']
-        }
-      }
-    }
-  }
-  export: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StreamingResponseBody']
-        }
-      }
-    }
-  }
-  mark: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['MarkReply']
-        }
-      }
-    }
-  }
-  take_2: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['FactsBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FactsReply']
-        }
-      }
-    }
-  }
-  fixes: {
-    parameters: {
-      query: {
-        from: string
-        to: string
-        everyS?: number
-      }
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FixBody'][]
-        }
-      }
-    }
-  }
-  take_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Batch']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Reply']
-        }
-      }
-    }
-  }
-  forget: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ForgetBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  gear: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Gear']
-        }
-      }
-    }
-  }
-  box: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'text/csv': string
-        }
-      }
-    }
-  }
-  takeBox: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'text/csv': string
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Imported']
-        }
-      }
-    }
-  }
-  saveLine: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['LineGearBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LineGearBody']
-        }
-      }
-    }
-  }
-  saveLure: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['LureGearBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LureGearBody']
-        }
-      }
-    }
-  }
-  saveReel: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ReelGearBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ReelGearBody']
-        }
-      }
-    }
-  }
-  fill: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['StarterBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Gear']
-        }
-      }
-    }
-  }
-  marked: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['MarkedReply'][]
-        }
-      }
-    }
-  }
-  numbers_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['NumbersReply']
-        }
-      }
-    }
-  }
-  set_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NumbersBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['NumbersReply']
-        }
-      }
-    }
-  }
-  plan: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-        day: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PlanBody']
-        }
-      }
-    }
-  }
-  save_4: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-        day: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PlanBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PlanBody']
-        }
-      }
-    }
-  }
-  rig: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['RigBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['RigReply']
-        }
-      }
-    }
-  }
-  calendar: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['RigBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'text/calendar': string
-        }
-      }
-    }
-  }
-  numbers: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['NumbersReply']
-        }
-      }
-    }
-  }
-  set: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NumbersBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['NumbersReply']
-        }
-      }
-    }
-  }
-  rules: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['RulesReply']
-        }
-      }
-    }
-  }
-  save_3: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['RuleBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['RuleBody']
-        }
-      }
-    }
-  }
-  remove: {
-    parameters: {
-      query: {
-        version: number
-      }
-      header?: never
-      path: {
-        boat: string
-        species: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  schools: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SideBody'][]
-        }
-      }
-    }
-  }
-  take: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SideBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SideBody'][]
-        }
-      }
-    }
-  }
-  solve: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SpreadDraft']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SolvedReply']
-        }
-      }
-    }
-  }
-  spreads: {
-    parameters: {
-      query?: {
-        from?: number
-        count?: number
-      }
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Title'][]
-        }
-      }
-    }
-  }
-  spread: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-        spread: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Kept']
-        }
-      }
-    }
-  }
-  save_2: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-        spread: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SpreadBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Kept']
-        }
-      }
-    }
-  }
-  origin: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-        spread: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['OriginReply']
-        }
-      }
-    }
-  }
-  keep: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-        spread: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OriginBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['OriginReply']
-        }
-      }
-    }
-  }
-  tick: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-        spread: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['TickBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Ticked'][]
-        }
-      }
-    }
-  }
-  count: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['StockBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StockBody']
-        }
-      }
-    }
-  }
-  trips: {
-    parameters: {
-      query?: {
-        from?: number
-        count?: number
-      }
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['TripBody'][]
-        }
-      }
-    }
-  }
-  trip: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-        trip: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['TripBody']
-        }
-      }
-    }
-  }
-  save_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-        trip: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['TripBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['TripBody']
-        }
-      }
-    }
-  }
-  events: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-        trip: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': string
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LogReply']
-        }
-      }
-    }
-  }
-  exposure: {
-    parameters: {
-      query: {
-        from: string
-        to: string
-      }
-      header?: never
-      path: {
-        boat: string
-        trip: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LineExposure'][]
-        }
-      }
-    }
-  }
-  log: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-        trip: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LogReply']
-        }
-      }
-    }
-  }
-  state: {
-    parameters: {
-      query: {
-        at: string
-      }
-      header?: never
-      path: {
-        boat: string
-        trip: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['State']
-        }
-      }
-    }
-  }
-  turns: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['TurnsBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['TurnsReply']
-        }
-      }
-    }
-  }
-  helm: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['HelmBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['HelmReply']
-        }
-      }
-    }
-  }
-  mend: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['TurnsBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['MendsReply']
-        }
-      }
-    }
-  }
-  round: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        boat: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['TurnsBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['RoundReply']
-        }
-      }
-    }
-  }
-  catalogue_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['CatalogueReply']
-        }
-      }
-    }
-  }
-  day: {
-    parameters: {
-      query: {
-        date: string
-        latitudeDeg: number
-        longitudeDeg: number
-        timeZone: string
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['DayReply']
-        }
-      }
-    }
-  }
-  columns: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['GearColumns']
-        }
-      }
-    }
-  }
-  lineKind: {
-    parameters: {
-      query: {
-        strengthLb: number
-      }
-      header?: never
-      path: {
-        kind:
-          | 'MONO'
-          | 'FLUOROCARBON'
-          | 'BRAID'
-          | 'HOLLOW_BRAID'
-          | 'TROLLING_WIRE'
-          | 'LEAD_CORE'
-          | 'COPPER'
-          | 'DOWNRIGGER_CABLE'
-          | 'BITE_WIRE'
-          | 'BITE_CABLE'
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LinePiece']
-        }
-      }
-    }
-  }
-  lureKinds: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LureKindReply'][]
-        }
-      }
-    }
-  }
-  catalogue: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Named'][]
-        }
-      }
-    }
-  }
-  water: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['GroundBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WaterReply']
-        }
-      }
-    }
-  }
-  tow: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['TowRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['TowReply']
-        }
-      }
-    }
-  }
-  circle: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CircleRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['CircleReply']
-        }
-      }
-    }
-  }
+    boats: {
+        parameters: {
+            query?: {
+                from?: number;
+                count?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoatTitle"][];
+                };
+            };
+        };
+    };
+    boat: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoatBody"];
+                };
+            };
+        };
+    };
+    save: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoatBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoatBody"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalibrationReply"][];
+                };
+            };
+        };
+    };
+    attempt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalibrationBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalibrationReply"];
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                calibration: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalibrationBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalibrationReply"];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                calibration: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalibrationReply"];
+                };
+            };
+        };
+    };
+    call: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CallBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CallReply"];
+                };
+            };
+        };
+    };
+    calendar_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CallBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+        };
+    };
+    build: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": components["schemas"]["BuildEvent"];
+                };
+            };
+        };
+    };
+    chains: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChainReply"][];
+                };
+            };
+        };
+    };
+    depths: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DepthBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DepthReply"];
+                };
+            };
+        };
+    };
+    export: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    mark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkReply"];
+                };
+            };
+        };
+    };
+    take_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FactsBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FactsReply"];
+                };
+            };
+        };
+    };
+    fixes: {
+        parameters: {
+            query: {
+                from: string;
+                to: string;
+                everyS?: number;
+            };
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FixBody"][];
+                };
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Batch"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Reply"];
+                };
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ForgetBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    gear: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Gear"];
+                };
+            };
+        };
+    };
+    box: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    takeBox: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Imported"];
+                };
+            };
+        };
+    };
+    saveLine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LineGearBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineGearBody"];
+                };
+            };
+        };
+    };
+    saveLure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LureGearBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LureGearBody"];
+                };
+            };
+        };
+    };
+    saveReel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReelGearBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReelGearBody"];
+                };
+            };
+        };
+    };
+    fill: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StarterBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Gear"];
+                };
+            };
+        };
+    };
+    marked: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkedReply"][];
+                };
+            };
+        };
+    };
+    numbers_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NumbersReply"];
+                };
+            };
+        };
+    };
+    set_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NumbersBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NumbersReply"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanBody"];
+                };
+            };
+        };
+    };
+    save_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanBody"];
+                };
+            };
+        };
+    };
+    rig: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RigBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigReply"];
+                };
+            };
+        };
+    };
+    calendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RigBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+        };
+    };
+    numbers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NumbersReply"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NumbersBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NumbersReply"];
+                };
+            };
+        };
+    };
+    rules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RulesReply"];
+                };
+            };
+        };
+    };
+    save_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RuleBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RuleBody"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                boat: string;
+                species: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    schools: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SideBody"][];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SideBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SideBody"][];
+                };
+            };
+        };
+    };
+    solve: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SpreadDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SolvedReply"];
+                };
+            };
+        };
+    };
+    spreads: {
+        parameters: {
+            query?: {
+                from?: number;
+                count?: number;
+            };
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Title"][];
+                };
+            };
+        };
+    };
+    spread: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                spread: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+        };
+    };
+    save_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                spread: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SpreadBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+        };
+    };
+    origin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                spread: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OriginReply"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                spread: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OriginBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OriginReply"];
+                };
+            };
+        };
+    };
+    tick: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                spread: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TickBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ticked"][];
+                };
+            };
+        };
+    };
+    count: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockBody"];
+                };
+            };
+        };
+    };
+    trips: {
+        parameters: {
+            query?: {
+                from?: number;
+                count?: number;
+            };
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TripBody"][];
+                };
+            };
+        };
+    };
+    trip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                trip: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TripBody"];
+                };
+            };
+        };
+    };
+    save_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                trip: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TripBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TripBody"];
+                };
+            };
+        };
+    };
+    events: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                trip: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogReply"];
+                };
+            };
+        };
+    };
+    exposure: {
+        parameters: {
+            query: {
+                from: string;
+                to: string;
+            };
+            header?: never;
+            path: {
+                boat: string;
+                trip: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineExposure"][];
+                };
+            };
+        };
+    };
+    log: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                trip: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogReply"];
+                };
+            };
+        };
+    };
+    state: {
+        parameters: {
+            query: {
+                at: string;
+            };
+            header?: never;
+            path: {
+                boat: string;
+                trip: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["State"];
+                };
+            };
+        };
+    };
+    turns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TurnsBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TurnsReply"];
+                };
+            };
+        };
+    };
+    helm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HelmBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HelmReply"];
+                };
+            };
+        };
+    };
+    mend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TurnsBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MendsReply"];
+                };
+            };
+        };
+    };
+    round: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TurnsBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoundReply"];
+                };
+            };
+        };
+    };
+    catalogue_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CatalogueReply"];
+                };
+            };
+        };
+    };
+    day: {
+        parameters: {
+            query: {
+                date: string;
+                latitudeDeg: number;
+                longitudeDeg: number;
+                timeZone: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayReply"];
+                };
+            };
+        };
+    };
+    columns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GearColumns"];
+                };
+            };
+        };
+    };
+    lineKind: {
+        parameters: {
+            query: {
+                strengthLb: number;
+            };
+            header?: never;
+            path: {
+                kind: "MONO" | "FLUOROCARBON" | "BRAID" | "HOLLOW_BRAID" | "TROLLING_WIRE" | "LEAD_CORE" | "COPPER" | "DOWNRIGGER_CABLE" | "BITE_WIRE" | "BITE_CABLE";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinePiece"];
+                };
+            };
+        };
+    };
+    lureKinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LureKindReply"][];
+                };
+            };
+        };
+    };
+    catalogue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Named"][];
+                };
+            };
+        };
+    };
+    water: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GroundBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WaterReply"];
+                };
+            };
+        };
+    };
+    tow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TowRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TowReply"];
+                };
+            };
+        };
+    };
+    circle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CircleRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CircleReply"];
+                };
+            };
+        };
+    };
 }
