@@ -1,16 +1,17 @@
 import { QueryClientProvider, useQuery, useQueryClient } from '@tanstack/react-query'
-import { Suspense, useEffect } from 'react'
-import { BrowserRouter, Navigate, Route, Routes, useNavigate } from 'react-router'
+import { Suspense, useEffect, useState } from 'react'
+import { BrowserRouter, Navigate, Route, Routes } from 'react-router'
 import { newQueries } from '../shared/api/asking'
-import { loadTheRest } from '../shared/later'
+import { later, loadTheRest } from '../shared/later'
 import { Button } from '../shared/ui/Button'
 import { boats, gearOf } from '../draft/queries'
 import { UnitsProvider } from '../units/UnitsContext'
 import { Failed } from './Failed'
-import { newBoat } from './boat/newBoat'
 import { SpreadChooser } from './spread/SpreadChooser'
 import { BoatPage, BoxPage, PlanPage, PrintPage, RigPage, SpreadPage } from './stations'
 import { Waiting } from './Waiting'
+
+const NewBoat = later(() => import('./boat/NewBoat').then((module) => module.NewBoat))
 
 const queries = newQueries()
 
@@ -46,17 +47,13 @@ export function App() {
 function FirstBoat() {
   const all = useQuery(boats())
   const client = useQueryClient()
-  const go = useNavigate()
   const firstId = all.data?.[0]?.boatId
   // What the first station stands on, fetched beside its script.
   useEffect(() => {
     if (!firstId) return
     void client.prefetchQuery(gearOf(firstId))
   }, [client, firstId])
-  const begin = async () => {
-    const made = await newBoat(client).catch(() => null)
-    if (made) void go(`/boats/${made}/boat`)
-  }
+  const [adding, setAdding] = useState(false)
   if (!all.data) return <Waiting error={all.error} />
   const first = all.data[0]
   if (!first)
@@ -67,9 +64,10 @@ function FirstBoat() {
           Draw your own, or start once with <code className="font-mono">./moss demo</code> to get two invented
           boats with gear to try everything on.
         </p>
-        <Button tone="strong" onClick={() => void begin()}>
+        <Button tone="strong" onClick={() => setAdding(true)}>
           Add a boat
         </Button>
+        <Suspense fallback={null}>{adding && <NewBoat open onClose={() => setAdding(false)} />}</Suspense>
       </main>
     )
   return <Navigate to={`/boats/${first.boatId}`} replace />

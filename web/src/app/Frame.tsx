@@ -1,4 +1,3 @@
-import { useQueryClient } from '@tanstack/react-query'
 import { Suspense, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react'
 import { NavLink, useLocation, useNavigate } from 'react-router'
 import { unknownWrites } from '../shared/api/keep'
@@ -14,9 +13,9 @@ import { FrameItems } from './frameItems'
 import { useKeys } from './keys'
 import { MarkedThings } from './MarkedThings'
 import { Unsent } from './Unsent'
-import { newBoat } from './boat/newBoat'
 
 const KeysSheet = later(() => import('./KeysSheet').then((module) => module.KeysSheet))
+const NewBoat = later(() => import('./boat/NewBoat').then((module) => module.NewBoat))
 const UnitsSheet = later(() => import('./UnitsSheet').then((module) => module.UnitsSheet))
 
 const NEW = 'new'
@@ -41,11 +40,11 @@ export function Frame({
   const away = useAway()
   const why = useWhyAway()
   const unknown = useSyncExternalStore(unknownWrites.subscribe, unknownWrites.count)
-  const [sheet, setSheet] = useState<'units' | 'keys' | null>(null)
+  const [sheet, setSheet] = useState<'units' | 'keys' | 'boat' | null>(null)
   const phone = usePhone()
   const ways = useWays(boat)
-  const begin = useBegin()
   useStationKeys(ways, () => setSheet('keys'))
+  const others = useOtherBoats(boat, boats)
   const items: MenuItem[] = [
     ...ways.map(({ key, name, go }, at) => ({
       key,
@@ -55,8 +54,10 @@ export function Frame({
     })),
     { key: 'units', words: 'Units', onSelect: () => setSheet('units'), apart: true },
     { key: 'keys', words: 'Keys', onSelect: () => setSheet('keys') },
+    ...others,
+    { key: 'boat', words: 'Add a boat…', onSelect: () => setSheet('boat') },
   ]
-  const boatSelect = <BoatSelect {...{ boat, boats }} onNew={() => void begin()} />
+  const boatSelect = <BoatSelect {...{ boat, boats }} onNew={() => setSheet('boat')} />
   return (
     <FrameItems value={items}>
       <div
@@ -100,6 +101,7 @@ export function Frame({
         {children}
         <Suspense fallback={null}>
           {sheet === 'units' && <UnitsSheet open onClose={() => setSheet(null)} />}
+          {sheet === 'boat' && <NewBoat open onClose={() => setSheet(null)} />}
           {sheet === 'keys' && <KeysSheet open onClose={() => setSheet(null)} />}
         </Suspense>
       </div>
@@ -177,13 +179,18 @@ function useStationKeys(ways: readonly Way[], onKeys: () => void) {
   })
 }
 
-function useBegin() {
-  const queries = useQueryClient()
+function useOtherBoats(boat: Boat, boats: readonly BoatTitle[]): MenuItem[] {
   const go = useNavigate()
-  return async () => {
-    const made = await newBoat(queries).catch(() => null)
-    if (made) void go(`/boats/${made}/boat`)
-  }
+  const { search, pathname } = useLocation()
+  const section = pathname.split('/')[3] ?? 'spread'
+  return boats
+    .filter((other) => other.boatId !== boat.boatId)
+    .map((other, at) => ({
+      key: other.boatId,
+      words: other.name,
+      onSelect: () => void go(`/boats/${other.boatId}/${section}${kept(search)}`),
+      ...(at === 0 && { apart: true }),
+    }))
 }
 
 function BoatSelect({ boat, boats, onNew }: { boat: Boat; boats: readonly BoatTitle[]; onNew(): void }) {

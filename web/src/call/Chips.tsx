@@ -1,5 +1,6 @@
 import { memo, Suspense, useState } from 'react'
 import { later } from '../shared/later'
+import { usePhone } from '../shared/usePhone'
 import { useUnits } from '../units/UnitsContext'
 import { answerOf } from './model'
 import { answerWords } from './sentences'
@@ -26,21 +27,61 @@ export const Chips = memo(function Chips({
   hints: Partial<Record<TopicName, string>>
   onAnswer(topic: TopicName, answer: Answer | null): void
 }) {
-  return (
-    <div className="flex flex-wrap gap-1.5" data-testid="chips">
-      {words.topics.map((topic) => (
+  const phone = usePhone()
+  const chip = (name: TopicName) => {
+    const topic = words.topics.find((one) => one.topic === name)
+    return (
+      topic && (
         <Chip
-          key={topic.topic}
+          key={name}
           topic={topic}
-          answer={answerOf(answers, topic.topic)}
-          {...(hints[topic.topic] && { hint: hints[topic.topic] })}
-          {...(reckoned[topic.topic] && { reckoned: reckoned[topic.topic] })}
-          onAnswer={(answer) => onAnswer(topic.topic, answer)}
+          answer={answerOf(answers, name)}
+          {...(hints[name] && { hint: hints[name] })}
+          {...(reckoned[name] && { reckoned: reckoned[name] })}
+          onAnswer={(answer) => onAnswer(name, answer)}
         />
-      ))}
+      )
+    )
+  }
+  return (
+    <div className="grid gap-2" data-testid="chips">
+      <div className="flex flex-wrap gap-1.5" role="group" aria-label="What matters most">
+        {FOREMOST.map(chip)}
+      </div>
+      {[...GROUPS, ['Other', others(words)] as const]
+        .filter(([, topics]) => topics.length > 0)
+        .map(([title, topics]) => (
+          <details key={title} open={!phone || undefined}>
+            <summary className="min-h-9 cursor-pointer text-sm text-slate">
+              {title}
+              {phone && saidOf(topics, answers)}
+            </summary>
+            <div className="flex flex-wrap gap-1.5">{topics.map(chip)}</div>
+          </details>
+        ))}
     </div>
   )
 })
+
+/** What the call hangs on most, asked first. */
+const FOREMOST: readonly TopicName[] = ['TARGET', 'CREW', 'SURFACE', 'SEA', 'DEPTH']
+
+const GROUPS: readonly (readonly [string, readonly TopicName[]])[] = [
+  ['Life', ['BIRDS', 'BAIT', 'FORAGE', 'FLOATING', 'WEED', 'FLEET']],
+  ['Water and bottom', ['STEP', 'CLARITY', 'STREAM', 'STRUCTURE', 'FRESH', 'SKY']],
+  ['Aboard', ['LIVE_BAIT', 'DEAD_BAIT', 'BAG']],
+]
+
+/** Topics of a later edition that no group knows yet. */
+const others = (words: Catalogue): readonly TopicName[] => {
+  const known = [...FOREMOST, ...GROUPS.flatMap(([, topics]) => topics)]
+  return words.topics.map((topic) => topic.topic).filter((topic) => !known.includes(topic))
+}
+
+const saidOf = (topics: readonly TopicName[], answers: readonly Answer[]): string => {
+  const said = topics.filter((topic) => answerOf(answers, topic)).length
+  return said === 0 ? '' : `, ${said} said`
+}
 
 function Chip({ reckoned, ...props }: ChipProps & { reckoned?: string | undefined }) {
   const { topic, answer } = props

@@ -1,11 +1,11 @@
-import { useState, type ReactNode } from 'react'
+import type { ReactNode } from 'react'
 import { Button } from '../shared/ui/Button'
 import { BASIS_WORDS } from '../shared/ui/NumbersSheet'
 import { useUnits } from '../units/UnitsContext'
 import { asSentence, hourOf, saySentence, type OpenSentence } from '../units/sentence'
-import { differences, weight } from './model'
+import { Because, rivalOf } from './Because'
 import { answerWords, ruleWords } from './sentences'
-import type { Call, Catalogue, Playbook, Reason } from './queries'
+import type { Call, Catalogue, Playbook } from './queries'
 import { playbookWords } from './words'
 
 /** Why this call: its reasons with their weights, what they add up to, what does not fit, and what would change it. */
@@ -31,14 +31,13 @@ export function Why({
   onNumbers(): void
 }) {
   const units = useUnits()
-  const [against, setAgainst] = useState(false)
   const name = (id: Playbook) => playbookWords(words, id)
   const say = (sentence: OpenSentence) => saySentence(sentence, units, timeZone)
   const first = call.scores[0]
   const shown = call.scores.find((score) => score.playbook === call.taken.playbook)
   if (!first || !shown) return null
   const leads = shown === first
-  const rival = leads ? call.scores[1] : first
+  const rival = rivalOf(call, shown)
   const margin = shown.tenths - (rival?.tenths ?? 0)
   return (
     <aside
@@ -70,57 +69,6 @@ export function Why({
         )}
       </section>
 
-      <section>
-        <div className="mb-1 flex items-baseline justify-between gap-2">
-          <h2 className="font-bold">{against && rival ? `Against ${name(rival.playbook)}` : 'Because'}</h2>
-          {rival && rival.reasons.length > 0 && (
-            <button
-              type="button"
-              className="min-h-6 text-sm underline"
-              aria-pressed={against}
-              onClick={() => setAgainst(!against)}
-            >
-              {against ? 'all reasons' : `against ${name(rival.playbook)}`}
-            </button>
-          )}
-        </div>
-        {against && rival ? (
-          <Weighed
-            testid="differences"
-            rows={differences(shown, rival).map((difference) => ({
-              key: (difference.ours ?? difference.theirs)!.rule,
-              tenths: difference.tenths,
-              words: differenceWords(difference, name(rival.playbook), say),
-            }))}
-            sum={margin}
-          />
-        ) : (
-          <Weighed
-            testid="reasons"
-            rows={shown.reasons.map((reason: Reason) => ({
-              key: reason.rule,
-              tenths: reason.tenths,
-              words: say(reason.says),
-            }))}
-            sum={shown.tenths}
-          />
-        )}
-        <p className="mt-1 text-sm text-slate">
-          Weights are estimates.{' '}
-          <button type="button" className="underline" onClick={onNumbers}>
-            See and set every number
-          </button>
-        </p>
-      </section>
-
-      {call.contradictions.length > 0 && (
-        <Part title="What does not fit">
-          {call.contradictions.map((one) => (
-            <p key={one.text}>{say(one)}</p>
-          ))}
-        </Part>
-      )}
-
       <section data-testid="lines">
         <h2 className="font-bold">
           {call.lines.lines} {call.lines.lines === 1 ? 'line' : 'lines'} at{' '}
@@ -138,6 +86,20 @@ export function Why({
         </p>
       </section>
 
+      {call.lacks.length > 0 && (
+        <Part title="The box lacks">
+          <p>{call.lacks.map(say).join(', ')}.</p>
+        </Part>
+      )}
+
+      {call.contradictions.length > 0 && (
+        <Part title="What does not fit">
+          {call.contradictions.map((one) => (
+            <p key={one.text}>{say(one)}</p>
+          ))}
+        </Part>
+      )}
+
       <Button
         tone={call.verdict.length > 0 ? 'plain' : 'strong'}
         disabled={building}
@@ -147,11 +109,7 @@ export function Why({
         Build the spread
       </Button>
 
-      {call.lacks.length > 0 && (
-        <Part title="The box lacks">
-          <p>{call.lacks.map(say).join(', ')}.</p>
-        </Part>
-      )}
+      <Because {...{ call, shown, words, timeZone, onNumbers }} />
 
       <Part title="Would change the call">
         {call.wouldChange.length === 0 && <p>No single change of what you know.</p>}
@@ -203,43 +161,6 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
       {children}
     </section>
   )
-}
-
-interface Row {
-  key: string
-  tenths: number
-  words: string
-}
-
-/** Weights one under another, and their sum. */
-function Weighed({ rows, sum, testid }: { rows: readonly Row[]; sum: number; testid: string }) {
-  return (
-    <table className="w-full border-collapse text-[14px]" data-testid={testid}>
-      <tbody>
-        {rows.map((row) => (
-          <tr key={row.key} className="border-b border-ink/15 align-baseline">
-            <td className={`w-12 py-1 pr-3 text-right font-mono ${row.tenths < 0 ? 'text-rust-text' : ''}`}>
-              {weight(row.tenths)}
-            </td>
-            <td className="py-1">{row.words}</td>
-          </tr>
-        ))}
-        <tr className="border-t-2 border-ink font-bold">
-          <td className="py-1 pr-3 text-right font-mono">{weight(sum)}</td>
-          <td className="py-1">together</td>
-        </tr>
-      </tbody>
-    </table>
-  )
-}
-
-function differenceWords(
-  { ours, theirs }: { ours?: Reason; theirs?: Reason },
-  rival: string,
-  say: (sentence: OpenSentence) => string,
-): string {
-  if (ours && theirs) return `${say(ours.says)}: ${weight(ours.tenths)} here, ${weight(theirs.tenths)} there`
-  return ours ? say(ours.says) : `for ${rival}: ${say(theirs!.says)}`
 }
 
 const NEARLY_A_DAY_MS = 23 * 3_600_000

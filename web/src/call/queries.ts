@@ -96,13 +96,19 @@ export const originOf = (boat: string, spread: string) =>
       )) ?? null,
   })
 
-/** Of a spread that was just built: no story is kept of it yet. */
-export const keepOrigin = (boat: string, spread: string, made: Made, day: string) =>
+/** The last spread called for a day; null where none was. */
+export const calledFor = async (boat: string, day: string) =>
+  (await ask<Schemas['Called'] | undefined>((api) =>
+    api.GET('/api/boats/{boat}/plans/{day}/spread', { params: { path: { boat, day } } }),
+  )) ?? null
+
+/** @param version of the story it replaces; 0 for a spread that was just made */
+export const keepOrigin = (boat: string, spread: string, made: Made, day: string, version = 0) =>
   keep<Origin>((api) =>
     api.PUT('/api/boats/{boat}/spreads/{spread}/origin', {
       params: { path: { boat, spread } },
       body: {
-        version: 0,
+        version,
         playbook: made.playbook,
         stories: made.stories,
         lacks: made.lacks,

@@ -1,10 +1,18 @@
+import { useQueryClient } from '@tanstack/react-query'
 import { scaleLinear } from '../../shared/scale'
 import { Suspense, useCallback, useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { Bands } from '../../call/Bands'
 import { Chips } from '../../call/Chips'
 import { answerOf, callBody, withAnswer, withoutAside } from '../../call/model'
-import type { Answer, Catalogue, Plan, Playbook, TopicName } from '../../call/queries'
+import {
+  calledFor,
+  type Answer,
+  type Catalogue,
+  type Plan,
+  type Playbook,
+  type TopicName,
+} from '../../call/queries'
 import { useCall } from '../../call/useCall'
 import { usePlan } from '../../call/usePlan'
 import { Why } from '../../call/Why'
@@ -18,13 +26,14 @@ import { useAddress } from '../../shared/useAddress'
 import { NARROW, useWidth } from '../../shared/useWidth'
 import { later } from '../../shared/later'
 import { Button } from '../../shared/ui/Button'
-import type { Boat, BoatTitle, Gear } from '../../draft/queries'
+import { spreadOf, type Boat, type BoatTitle, type Gear } from '../../draft/queries'
 import { useUnits } from '../../units/UnitsContext'
 import { Frame } from '../Frame'
 import { useKeys } from '../keys'
 import { useBuild } from './useBuild'
 import type { PlanDay } from './usePlanDay'
 
+const AskReplace = later(() => import('../../call/AskReplace').then((module) => module.AskReplace))
 const NumbersSheet = later(() => import('../../call/NumbersSheet').then((module) => module.NumbersSheet))
 const PlanConflict = later(() => import('../../call/PlanConflict').then((module) => module.PlanConflict))
 const RulesSheet = later(() => import('../../call/RulesSheet').then((module) => module.RulesSheet))
@@ -76,10 +85,21 @@ export function PlanStation({
     (playbook: Playbook) => put({ take: playbook === first ? null : playbook }),
     [first, put],
   )
+  const [standing, setStanding] = useState<{ spreadId: string; name: string } | null>(null)
+  const queries = useQueryClient()
+  /** Where the day has a spread already, it is asked what becomes of it. */
   const build = async () => {
+    const called = await calledFor(boat.boatId, date).catch(() => null)
+    const kept =
+      called && (await queries.fetchQuery(spreadOf(boat.boatId, called.spreadId)).catch(() => null))
+    if (kept) setStanding({ spreadId: kept.spreadId, name: kept.name })
+    else await make()
+  }
+  const make = async (replaced?: string) => {
+    setStanding(null)
     if (!call) return
     const name = playbookWords(words, call.taken.playbook)
-    const spreadId = await building.build(body, `${name}, ${shortDay(date)}`)
+    const spreadId = await building.build(body, `${name}, ${shortDay(date)}`, replaced)
     if (spreadId) void go(`/boats/${boat.boatId}/spread/${spreadId}${window.location.search}`)
   }
   useKeys(
@@ -189,6 +209,14 @@ export function PlanStation({
         )}
       </main>
       <Suspense fallback={null}>
+        {standing && (
+          <AskReplace
+            name={standing.name}
+            onReplace={() => void make(standing.spreadId)}
+            onBoth={() => void make()}
+            onClose={() => setStanding(null)}
+          />
+        )}
         {sheet === 'ways' && (
           <WaysSheet boat={boat.boatId} words={words} open onClose={() => setSheet(null)} />
         )}

@@ -10,7 +10,7 @@ import {
 } from '../../call/queries'
 import { Problem } from '../../shared/api/client'
 import { solve, type Draft, type Solved } from '../../draft/queries'
-import { newSpread } from '../spread/newSpread'
+import { anew, newSpread } from '../spread/newSpread'
 
 export interface Building {
   /** Null while nothing is being built. */
@@ -18,7 +18,7 @@ export interface Building {
   picture: { draft: Draft; solved: Solved } | null
   problem: string | null
   /** Searches, keeps and gives the id of the spread; null when it was given up or failed. */
-  build(call: CallBody, name: string): Promise<string | null>
+  build(call: CallBody, name: string, replaced?: string): Promise<string | null>
   /** The same for a spread that stands, with its locked lines kept; nothing is saved. */
   refill(call: CallBody, draft: Draft): Promise<{ draft: Draft; made: Made } | null>
   cancel(): void
@@ -77,7 +77,7 @@ export function useBuild(boat: string): Building {
   )
 
   const build = useCallback(
-    async (call: CallBody, name: string) => {
+    async (call: CallBody, name: string, replaced?: string) => {
       const done = await search(call)
       if (!done?.spread || !done.made) return null
       if (done.spread.lines.length === 0) {
@@ -85,10 +85,13 @@ export function useBuild(boat: string): Building {
         return null
       }
       try {
-        const spreadId = await newSpread(boat, queries, name, done.spread)
+        const spreadId = replaced
+          ? await anew(boat, queries, replaced, done.spread)
+          : await newSpread(boat, queries, name, done.spread)
+        const story = replaced ? await queries.fetchQuery(originOf(boat, spreadId)) : null
         queries.setQueryData(
           originOf(boat, spreadId).queryKey,
-          await keepOrigin(boat, spreadId, done.made, call.day),
+          await keepOrigin(boat, spreadId, done.made, call.day, story?.version),
         )
         return spreadId
       } catch (error) {

@@ -18,3 +18,17 @@ export async function newSpread(
   void queries.invalidateQueries({ queryKey: titlesOf(boat).queryKey })
   return spreadId
 }
+
+/** Another spread in the place of one that stands: its name and its revisions stay. Returns its id. */
+export async function anew(
+  boat: string,
+  queries: QueryClient,
+  spreadId: string,
+  draft: Draft,
+): Promise<string> {
+  const { version, name } = await queries.fetchQuery({ ...spreadOf(boat, spreadId), staleTime: 0 })
+  const kept = await saveSpread(boat, { spreadId, version, name, draft })
+  queries.setQueryData(spreadOf(boat, spreadId).queryKey, kept)
+  void queries.invalidateQueries({ queryKey: titlesOf(boat).queryKey })
+  return spreadId
+}

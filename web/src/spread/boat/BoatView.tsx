@@ -4,6 +4,7 @@ import type { Problem } from '../../shared/api/client'
 import { sources } from '../../shared/device'
 import { Button } from '../../shared/ui/Button'
 import { Field } from '../../shared/ui/Field'
+import { PositionField } from '../../shared/ui/PositionField'
 import { QuantityField } from '../../shared/ui/QuantityField'
 import { Select } from '../../shared/ui/Select'
 import { TypedField } from '../../shared/ui/TypedField'
@@ -365,12 +366,6 @@ const ZONES: readonly string[] = Intl.supportedValuesOf('timeZone')
 
 /** Where she is at home: light, moon and tide are reckoned there. */
 function HomeStrip({ boat, change }: { boat: Boat; change(boat: Boat): void }) {
-  const degrees = (field: 'latitudeDeg' | 'longitudeDeg', most: number) => (typed: string) => {
-    const read = Number(typed.replace(',', '.').replace('−', '-').replace(/°/g, ''))
-    if (typed.trim() === '' || !(Math.abs(read) <= most)) return `Type degrees from −${most} to ${most}.`
-    change({ ...boat, [field]: read })
-    return null
-  }
   return (
     <section aria-label="Home waters" className="flex flex-wrap items-end gap-x-4 gap-y-1">
       <Field label="Home waters">
@@ -386,24 +381,11 @@ function HomeStrip({ boat, change }: { boat: Boat; change(boat: Boat): void }) {
           className="h-11 font-sans"
         />
       </Field>
-      <Field label="Degrees north">
-        <TypedField
-          label="Degrees north"
-          value={`${boat.latitudeDeg}`}
-          size={7}
-          onCommit={degrees('latitudeDeg', 90)}
-          className="h-11"
-        />
-      </Field>
-      <Field label="Degrees east">
-        <TypedField
-          label="Degrees east"
-          value={`${boat.longitudeDeg}`}
-          size={7}
-          onCommit={degrees('longitudeDeg', 180)}
-          className="h-11"
-        />
-      </Field>
+      <PositionField
+        label="Latitude and longitude"
+        at={boat}
+        onSet={({ latitudeDeg, longitudeDeg }) => change({ ...boat, latitudeDeg, longitudeDeg })}
+      />
       <Field label="Clock">
         <Select
           aria-label="Time zone"

@@ -36,7 +36,7 @@ describe('the boat as she is edited', () => {
     expect((screen.getByRole('button', { name: 'Keep the boat' }) as HTMLButtonElement).disabled).toBe(true)
     enter('Name of the boat', 'Wide Berth')
     enter('Beam', '3.1 m')
-    enter('Degrees north', '-12.5')
+    enter('Latitude and longitude', '12 30 S, 47 18 W')
     await keep()
     expect(save).toHaveBeenCalledOnce()
     expect(save.mock.calls[0]![0]).toMatchObject({ name: 'Wide Berth', beamM: 3.1, latitudeDeg: -12.5 })
@@ -44,8 +44,8 @@ describe('the boat as she is edited', () => {
 
   it('refuses a place that is not on the globe and a name of nothing', () => {
     show()
-    enter('Degrees east', '200')
-    expect(screen.getByText('Type degrees from −180 to 180.')).toBeTruthy()
+    enter('Latitude and longitude', '12 S 200 W')
+    expect(screen.getByText(/^Type latitude and longitude/)).toBeTruthy()
     enter('Name of the boat', ' ')
     expect(screen.getByText('Give it a name of up to 60 characters.')).toBeTruthy()
   })

@@ -404,6 +404,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/plans/{day}/spread": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["called"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boats/{boat}/rig": {
         parameters: {
             query?: never;
@@ -1174,6 +1190,12 @@ export interface components {
             verdict: components["schemas"]["SentenceReply"][];
             worthFinding: components["schemas"]["UnknownReply"][];
             wouldChange: components["schemas"]["ChangeReply"][];
+        };
+        Called: {
+            /** @enum {string} */
+            playbook?: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
+            /** Format: uuid */
+            spreadId: string;
         };
         CatalogueReply: {
             numbers: components["schemas"]["NumberReply"][];
@@ -3608,6 +3630,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanBody"];
+                };
+            };
+        };
+    };
+    called: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Called"];
                 };
             };
         };

@@ -241,7 +241,13 @@ class PlanIT extends Journey {
     @Test
     void aNewcomerDrawsABoatFillsTheBoxAndHasASpread() {
         page.getByLabel("Boat", new Page.GetByLabelOptions().setExact(true)).selectOption("Add a boat…");
+        button("Draw her").click();
+        assertThat(page.getByText("Say where she lies first")).isVisible();
+        page.getByLabel("Or latitude and longitude").fill("27 36.5 N, 47 18.2 W");
+        page.keyboard().press("Enter");
+        button("Draw her").click();
         page.getByTestId("boat-drawing").waitFor();
+        assertThat(page.getByLabel("Latitude and longitude")).hasValue("27°36.50′ N, 47°18.20′ W");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Box").setExact(true))
                 .click();
         button("Usual box, warm water").click();

@@ -69,6 +69,14 @@ class CallController {
         return plans.plan(boat, day);
     }
 
+    /** The last spread that was called for a day; 204 where none was. */
+    @GetMapping("/api/boats/{boat}/plans/{day}/spread")
+    ResponseEntity<OriginService.Called> called(@PathVariable UUID boat, @PathVariable LocalDate day) {
+        return origins.calledFor(boat, day)
+                .map(ResponseEntity::ok)
+                .orElseGet(() -> ResponseEntity.noContent().build());
+    }
+
     @PutMapping("/api/boats/{boat}/plans/{day}")
     PlanBody save(@PathVariable UUID boat, @PathVariable LocalDate day, @RequestBody PlanBody body) {
         if (!day.equals(body.day())) {

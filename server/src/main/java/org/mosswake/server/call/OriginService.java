@@ -44,6 +44,7 @@ public class OriginService {
     /** The last spread called for a day, and the method it was called by. */
     @Transactional(readOnly = true)
     public Optional<Called> calledFor(UUID vessel, LocalDate day) {
+        spreads.requireBoat(vessel);
         return documents.all(vessel, DocumentKind.ORIGIN).stream()
                 .filter(kept -> day.toString().equals(kept.body().path("day").asString("")))
                 .max(Comparator.comparing(Kept::changedAt))
@@ -52,7 +53,7 @@ public class OriginService {
     }
 
     /** @param playbook absent where an earlier edition called it */
-    public record Called(UUID spread, @Nullable PlaybookId playbook) {}
+    public record Called(UUID spreadId, @Nullable PlaybookId playbook) {}
 
     @Write
     OriginReply keep(UUID vessel, UUID spread, OriginBody body) {

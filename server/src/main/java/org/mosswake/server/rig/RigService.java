@@ -88,9 +88,9 @@ class RigService implements DayEvening {
     public Optional<List<Step>> before(UUID vessel, LocalDate day, ZoneId zone) {
         try {
             return origins.calledFor(vessel, day)
-                    .flatMap(called -> carried.kept(vessel, called.spread())
+                    .flatMap(called -> carried.kept(vessel, called.spreadId())
                             .map(draft -> new RigBody(
-                                    draft, called.spread(), called.playbook(), null, null, null, day, zone.getId()))
+                                    draft, called.spreadId(), called.playbook(), null, null, null, day, zone.getId()))
                             .map(body -> steps(bench(vessel, body), zone)));
         } catch (FaultException e) {
             return Optional.empty();

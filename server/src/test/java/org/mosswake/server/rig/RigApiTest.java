@@ -383,7 +383,10 @@ class RigApiTest {
                 api.get(path).status() == 204
                         ? 0
                         : api.get(path).json().get("version").asInt());
+        String called = api.quietLedger() + "/plans/" + day + "/spread";
+        assertThat(api.get(called).status()).isEqualTo(204);
         assertThat(api.put(path, origin).status()).isEqualTo(200);
+        assertThat(api.get(called).json().get("spreadId")).isEqualTo(kept.get("spreadId"));
         List<String> told = evening(api, call);
         ObjectNode bench = body(kept.get("draft")).put("playbook", "LADDER").put("day", day);
         assertThat(told)
