@@ -57,19 +57,20 @@ export function Frame({
     ...others,
     { key: 'boat', words: 'Add a boat…', onSelect: () => setSheet('boat') },
   ]
-  const boatSelect = <BoatSelect {...{ boat, boats }} onNew={() => setSheet('boat')} />
   return (
     <FrameItems value={items}>
       <div
         className={`flex h-full flex-col overflow-hidden ${bare ? '' : 'max-md:h-auto max-md:min-h-full max-md:overflow-visible'}`}
       >
         {phone ? (
-          !bare && <PhoneHead ways={ways} items={items} boat={boatSelect} {...(words && { words })} />
+          !bare && (
+            <PhoneHead ways={ways} items={items} words={words ? `${boat.name}, ${words}` : boat.name} />
+          )
         ) : (
           <header className="flex shrink-0 flex-wrap items-center gap-x-4 gap-y-1 px-4 py-0.5">
             <span className="font-bold">Moss Wake</span>
             {words && <span>{words}</span>}
-            {boatSelect}
+            <BoatSelect {...{ boat, boats }} onNew={() => setSheet('boat')} />
             <nav aria-label="Boat and box" className="flex">
               {ways.filter((way) => !way.place).map(station)}
             </nav>
@@ -113,23 +114,20 @@ export function Frame({
 function PhoneHead({
   ways,
   items,
-  boat,
   words,
 }: {
   ways: readonly Way[]
   items: readonly MenuItem[]
-  boat: ReactNode
-  words?: string
+  words: string
 }) {
   return (
-    <header className="flex shrink-0 flex-wrap items-center gap-x-1 px-2">
+    <header className="flex shrink-0 flex-wrap items-center gap-x-1 px-2 pt-0.5">
       <nav aria-label="Stations" className="flex">
         {ways.filter((way) => way.place).map(station)}
       </nav>
       <span className="grow" />
-      {boat}
       <MenuButton label="Go to" align="end" items={items} />
-      {words && <span className="w-full truncate px-2 text-sm text-slate">{words}</span>}
+      <span className="w-full truncate px-2 text-sm text-slate">{words}</span>
     </header>
   )
 }

@@ -4,6 +4,7 @@ import { useUnits } from '../units/UnitsContext'
 import { isLine, labelled, PIECE_M, placed, profileTop, stretched, type Placed } from './model'
 import { PartGlyph } from './PartGlyph'
 import type { BenchLine, Part } from './queries'
+import { WholeChain } from './WholeChain'
 import { lengthWords, partLabel, partSentence } from './words'
 
 const PAD = 20
@@ -50,77 +51,80 @@ export function ChainStage({
   const weakestY = base - rise(line.strengthN)
   const over = useDropping(parts, onDrop)
   return (
-    <div
-      ref={frame}
-      className="relative min-h-0 flex-1 overflow-x-auto overflow-y-hidden bg-water"
-      data-testid="chain"
-    >
-      <svg
-        width={width}
-        height={height}
-        className="block"
-        role="group"
-        aria-label={`Chain of ${line.label}, from reel to hook`}
-        {...over.handlers}
+    <>
+      <div
+        ref={frame}
+        className="relative min-h-0 flex-1 overflow-x-auto overflow-y-hidden bg-water"
+        data-testid="chain"
       >
-        <text x={PAD} y={20} className="fill-ink text-[15px] font-bold">
-          {`${line.label}, ${line.lure}`}
-        </text>
-        <text x={width - PAD} y={20} textAnchor="end" className="fill-slate text-[13px]">
-          {line.depthM === undefined
-            ? 'the lure is in the air'
-            : `the lure runs at ${units.say('distance', line.depthM)}`}
-        </text>
-        <Profile {...{ parts, base, rise, weakestY, width }} wordsY={base + 18} line={line} />
-        {labels.map((label) => {
-          const part = line.parts[label.at]!
-          const own = parts.find((one) => one.at === label.at)!
-          const up = label.row > 0
-          const led = up || !twig || isLine(part.sort)
-          const y = up ? chainY - 24 - label.row * ROW : chainY + 28 + below + (-label.row - 1) * ROW
-          return (
-            <g key={label.at} className="pointer-events-none">
-              {led && (
-                <line
-                  x1={own.x + own.width / 2}
-                  x2={own.x + own.width / 2}
-                  y1={up ? y + 22 : chainY + 14}
-                  y2={up ? chainY - 14 : y}
-                  className="stroke-ink/35"
-                />
-              )}
-              <text
-                x={label.x}
-                y={up ? y : y + 13}
-                textAnchor="middle"
-                className={`stroke-water stroke-[4] text-[13.5px] font-bold [paint-order:stroke] ${part.weakest ? 'fill-rust-text' : 'fill-ink'}`}
-              >
-                {label.title}
-              </text>
-              <text
-                x={label.x}
-                y={up ? y + 15 : y + 28}
-                textAnchor="middle"
-                className="fill-slate stroke-water stroke-[4] text-[13px] [paint-order:stroke]"
-              >
-                {label.detail}
-              </text>
-            </g>
-          )
-        })}
-        {parts.map((one) => (
-          <PartOnChain
-            key={one.at}
-            placed={one}
-            y={chainY}
-            chosen={one.at === selected}
-            hinted={over.part === one.at}
-            {...{ onSelect, onStretch }}
-          />
-        ))}
-        <Twigs parts={parts} line={line} y={chainY} />
-      </svg>
-    </div>
+        <svg
+          width={width}
+          height={height}
+          className="block"
+          role="group"
+          aria-label={`Chain of ${line.label}, from reel to hook`}
+          {...over.handlers}
+        >
+          <text x={PAD} y={20} className="fill-ink text-[15px] font-bold">
+            {`${line.label}, ${line.lure}`}
+          </text>
+          <text x={width - PAD} y={20} textAnchor="end" className="fill-slate text-[13px]">
+            {line.depthM === undefined
+              ? 'the lure is in the air'
+              : `the lure runs at ${units.say('distance', line.depthM)}`}
+          </text>
+          <Profile {...{ parts, base, rise, weakestY, width }} wordsY={base + 18} line={line} />
+          {labels.map((label) => {
+            const part = line.parts[label.at]!
+            const own = parts.find((one) => one.at === label.at)!
+            const up = label.row > 0
+            const led = up || !twig || isLine(part.sort)
+            const y = up ? chainY - 24 - label.row * ROW : chainY + 28 + below + (-label.row - 1) * ROW
+            return (
+              <g key={label.at} className="pointer-events-none">
+                {led && (
+                  <line
+                    x1={own.x + own.width / 2}
+                    x2={own.x + own.width / 2}
+                    y1={up ? y + 22 : chainY + 14}
+                    y2={up ? chainY - 14 : y}
+                    className="stroke-ink/35"
+                  />
+                )}
+                <text
+                  x={label.x}
+                  y={up ? y : y + 13}
+                  textAnchor="middle"
+                  className={`stroke-water stroke-[4] text-[13.5px] font-bold [paint-order:stroke] ${part.weakest ? 'fill-rust-text' : 'fill-ink'}`}
+                >
+                  {label.title}
+                </text>
+                <text
+                  x={label.x}
+                  y={up ? y + 15 : y + 28}
+                  textAnchor="middle"
+                  className="fill-slate stroke-water stroke-[4] text-[13px] [paint-order:stroke]"
+                >
+                  {label.detail}
+                </text>
+              </g>
+            )
+          })}
+          {parts.map((one) => (
+            <PartOnChain
+              key={one.at}
+              placed={one}
+              y={chainY}
+              chosen={one.at === selected}
+              hinted={over.part === one.at}
+              {...{ onSelect, onStretch }}
+            />
+          ))}
+          <Twigs parts={parts} line={line} y={chainY} />
+        </svg>
+      </div>
+      {width > boxWidth && <WholeChain {...{ frame, parts, width, boxWidth }} />}
+    </>
   )
 }
 

@@ -25,6 +25,7 @@ import { MarkedNote } from '../../shared/ui/MarkedNote'
 import { useAddress } from '../../shared/useAddress'
 import { NARROW, useWidth } from '../../shared/useWidth'
 import { later } from '../../shared/later'
+import { usePhone } from '../../shared/usePhone'
 import { Button } from '../../shared/ui/Button'
 import { spreadOf, type Boat, type BoatTitle, type Gear } from '../../draft/queries'
 import { useUnits } from '../../units/UnitsContext'
@@ -87,6 +88,7 @@ export function PlanStation({
   )
   const [standing, setStanding] = useState<{ spreadId: string; name: string } | null>(null)
   const queries = useQueryClient()
+  const phone = usePhone()
   /** Where the day has a spread already, it is asked what becomes of it. */
   const build = async () => {
     const called = await calledFor(boat.boatId, date).catch(() => null)
@@ -208,6 +210,24 @@ export function PlanStation({
           />
         )}
       </main>
+      {phone && call && (
+        <div className="sticky bottom-0 flex items-center gap-3 border-t-2 border-ink bg-shade px-3 py-2">
+          <span className="min-w-0 flex-1 leading-tight">
+            <b className="block truncate">{playbookWords(words, call.taken.playbook)}</b>
+            <span className="text-sm text-slate">
+              {call.lines.lines === 1 ? 'one line' : `${call.lines.lines} lines`},{' '}
+              {units.say('speed', call.taken.startMps)}
+            </span>
+          </span>
+          <Button
+            tone={call.verdict.length > 0 ? 'plain' : 'strong'}
+            disabled={building.share !== null}
+            onClick={() => void build()}
+          >
+            Build
+          </Button>
+        </div>
+      )}
       <Suspense fallback={null}>
         {standing && (
           <AskReplace

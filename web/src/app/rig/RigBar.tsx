@@ -2,7 +2,8 @@ import type { BenchLine } from '../../rig/queries'
 import { Button } from '../../shared/ui/Button'
 import { MenuButton } from '../../shared/ui/MenuButton'
 import { Select } from '../../shared/ui/Select'
-import { EditState } from '../../draft/EditState'
+import { usePhone } from '../../shared/usePhone'
+import { EditState, SavedWords } from '../../draft/EditState'
 import type { Title } from '../../draft/queries'
 import type { Editor } from '../../draft/useEditor'
 
@@ -40,6 +41,13 @@ export function RigBar({
   onNumbers(): void
   onPrint(card: string): void
 }) {
+  const phone = usePhone()
+  const cards = CARDS.map(([card, words]) => ({ key: card, words, onSelect: () => onPrint(card) }))
+  const rest = [
+    ...(editor.canRedo ? [{ key: 'redo', words: 'Redo', onSelect: editor.redo }] : []),
+    { key: 'table', words: table ? 'Drawing' : 'Table', onSelect: onTable },
+    { key: 'numbers', words: 'Numbers', onSelect: onNumbers },
+  ]
   return (
     <div className="flex shrink-0 flex-wrap items-center gap-1.5 border-b border-ink/20 px-4 py-1">
       <Select
@@ -75,21 +83,26 @@ export function RigBar({
         ))}
       </div>
       <span className="grow" />
-      <EditState editor={editor} saving={saving} />
-      <Button small onClick={onTable} aria-pressed={table}>
-        {table ? 'Drawing' : 'Table'}
-      </Button>
-      <Button small onClick={onNumbers}>
-        Numbers
-      </Button>
-      <MenuButton
-        label="Paper"
-        align="end"
-        items={CARDS.map(([card, words]) => ({ key: card, words, onSelect: () => onPrint(card) }))}
-      />
-      <Button small tone="strong" onClick={onSave} disabled={!editor.dirty || saving}>
+      {phone ? <SavedWords {...{ editor, saving }} /> : <EditState {...{ editor, saving }} />}
+      {phone ? (
+        <Button onClick={editor.undo} disabled={!editor.canUndo}>
+          Undo
+        </Button>
+      ) : (
+        <>
+          <Button small onClick={onTable} aria-pressed={table}>
+            {table ? 'Drawing' : 'Table'}
+          </Button>
+          <Button small onClick={onNumbers}>
+            Numbers
+          </Button>
+          <MenuButton label="Paper" align="end" items={cards} />
+        </>
+      )}
+      <Button tone="strong" onClick={onSave} disabled={!editor.dirty || saving}>
         Save
       </Button>
+      {phone && <MenuButton label="More" align="end" items={[...rest, ...cards]} />}
     </div>
   )
 }

@@ -239,7 +239,7 @@ function Bench({
   const zone = trip.place.timeZone
   return (
     <main className="flex min-h-0 flex-1 max-md:flex-col">
-      <div className="flex min-w-0 flex-1 flex-col max-md:flex-none">
+      <div className="flex min-w-0 flex-1 flex-col max-md:contents">
         {table ? (
           <div
             className="min-h-0 flex-1 overflow-y-auto px-4 py-2"
@@ -279,7 +279,7 @@ function Bench({
         />
         <Tabs tab={tab} onTab={onTab} bait={line.bait !== undefined} />
         <div
-          className="min-h-40 flex-[4] overflow-y-auto bg-shade/60 px-4 py-2 max-md:order-first max-md:flex-none max-md:border-b-2 max-md:border-ink"
+          className="min-h-40 flex-[4] overflow-y-auto bg-shade/60 px-4 py-2 max-md:order-3 max-md:flex-none"
           tabIndex={0}
           role="tabpanel"
           aria-label={TAB_WORDS[tab]}
@@ -324,7 +324,7 @@ function Bench({
         </div>
       </div>
       <aside
-        className="flex w-[300px] shrink-0 flex-col gap-3.5 overflow-y-auto border-l border-ink/20 py-3.5 max-md:w-auto max-md:border-l-0"
+        className="flex w-[300px] shrink-0 flex-col gap-3.5 overflow-y-auto border-l border-ink/20 py-3.5 max-md:order-1 max-md:w-auto max-md:border-l-0"
         aria-label="What the bench says"
       >
         {drafted && (

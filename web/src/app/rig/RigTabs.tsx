@@ -18,7 +18,7 @@ export function Tabs({ tab, onTab, bait }: { tab: Tab; onTab(tab: Tab): void; ba
     <div
       role="tablist"
       aria-label="Lists and figures"
-      className="flex shrink-0 overflow-x-auto border-t-2 border-ink bg-shade px-3 max-md:order-first"
+      className="flex shrink-0 overflow-x-auto border-t-2 border-ink bg-shade px-3 max-md:order-2"
     >
       {TABS.filter((one) => one !== 'bait' || bait || tab === 'bait').map((one) => (
         <button

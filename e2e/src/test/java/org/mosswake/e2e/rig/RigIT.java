@@ -194,7 +194,7 @@ class RigIT extends Journey {
         page.reload();
         assertThat(page.getByTestId("tonight").getByRole(AriaRole.CHECKBOX).first())
                 .isChecked();
-        assertThat(first.boundingBox().y).isLessThan(844);
+        assertThat(page.getByTestId("whole-chain")).isVisible();
         double wide = ((Number) page.evaluate("document.documentElement.scrollWidth")).doubleValue();
         assertThat(wide).isLessThanOrEqualTo(390);
         page.waitForResponse(
