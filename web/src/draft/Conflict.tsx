@@ -1,8 +1,8 @@
 import { Button } from '../shared/ui/Button'
 import { Sheet } from '../shared/ui/Sheet'
-import { useUnits, type Figure, type Units } from '../units/UnitsContext'
+import { Compared } from './Compared'
 import { docOf, type Doc } from './model'
-import type { Boat, Gear, Here, Kept, Line } from './queries'
+import type { Boat, Gear, Kept } from './queries'
 
 /** Someone saved in between: both sides, line by line, and which to keep. Closing keeps yours unsaved. */
 export function Conflict({
@@ -22,43 +22,13 @@ export function Conflict({
   onTakeTheirs(): void
   onClose(): void
 }) {
-  const units = useUnits()
-  const rows = compared(yours, docOf(theirs), boat, gear, units)
   return (
     <Sheet title="This spread was changed elsewhere" open onClose={onClose} wide>
       <p>
         It was saved from another tab or device since you opened it. Your changes are still here. Nothing was
         overwritten.
       </p>
-      <table className="my-4 w-full border-collapse text-left">
-        <thead>
-          <tr className="border-b-2 border-ink">
-            <th scope="col" className="p-2">
-              What
-            </th>
-            <th scope="col" className="p-2">
-              Yours
-            </th>
-            <th scope="col" className="p-2">
-              Saved elsewhere
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map((row) => (
-            <tr
-              key={row.what}
-              className={`border-b border-ink/20 ${row.mine === row.theirs ? 'text-slate' : 'font-bold'}`}
-            >
-              <th scope="row" className="p-2 font-normal">
-                {row.what}
-              </th>
-              <td className="p-2 font-mono">{row.mine}</td>
-              <td className="p-2 font-mono">{row.theirs}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Compared one={yours} other={docOf(theirs)} titles={['Yours', 'Saved elsewhere']} {...{ boat, gear }} />
       <div className="flex flex-wrap gap-3">
         <Button tone="strong" onClick={onKeepMine}>
           Save mine over it
@@ -70,59 +40,4 @@ export function Conflict({
       </div>
     </Sheet>
   )
-}
-
-interface Row {
-  what: string
-  mine: string
-  theirs: string
-}
-
-function compared(mine: Doc, theirs: Doc, boat: Boat, gear: Gear, units: Units): Row[] {
-  const words = (line: Line | undefined) => {
-    if (!line) return 'not there'
-    const lure = gear.lures.find((item) => item.gearId === line.tackle[0]?.lureGearId)
-    const parts = line.tackle.length
-    const cable = line.deep ? `, cable ${units.say('distance', line.deep.cableOutM)}` : ''
-    const second = line.tackle.some((piece) => piece.branch) ? ', a second lure' : ''
-    return `${units.say('distance', line.letOutM)}${cable}, ${lure?.name ?? 'no lure'}, ${parts} pieces${second}, drag ${units.say('pull', line.strikeDragN)}`
-  }
-  const holders = boat.holders.filter((holder) =>
-    [...mine.draft.lines, ...theirs.draft.lines].some((line) => line.holderId === holder.holderId),
-  )
-  const at = (doc: Doc, holderId: string) => doc.draft.lines.find((line) => line.holderId === holderId)
-  return [
-    { what: 'Name', mine: mine.name, theirs: theirs.name },
-    {
-      what: 'Speed',
-      mine: units.say('speed', mine.draft.speedThroughWaterMps),
-      theirs: units.say('speed', theirs.draft.speedThroughWaterMps),
-    },
-    {
-      what: 'Water',
-      mine: waterWords(mine.draft.here, units),
-      theirs: waterWords(theirs.draft.here, units),
-    },
-    ...holders.map((holder) => ({
-      what: holder.name,
-      mine: words(at(mine, holder.holderId)),
-      theirs: words(at(theirs, holder.holderId)),
-    })),
-  ]
-}
-
-function waterWords(here: Here | undefined, units: Units): string {
-  if (!here) return 'not known'
-  const say = (figure: Figure, value: number | undefined) =>
-    value === undefined ? null : units.say(figure, value)
-  const part = (word: string, figure: Figure, value: number | undefined) =>
-    value === undefined ? null : `${word} ${say(figure, value)}`
-  const bait = part('bait', 'distance', here.baitTopM)
-  const said = [
-    part('bottom', 'distance', here.bottomM),
-    bait && `${bait} to ${say('distance', here.baitBottomM)}`,
-    part('step at', 'distance', here.layerM),
-    part('stream', 'speed', here.streamMps),
-  ].filter((words) => words !== null)
-  return said.length === 0 ? 'not known' : said.join(', ')
 }

@@ -1,3 +1,4 @@
+import { saySentence } from '../units/sentence'
 import { TypedField } from '../shared/ui/TypedField'
 import { useUnits, type Units } from '../units/UnitsContext'
 import type { Goods as Item, Rig } from './queries'
@@ -31,6 +32,7 @@ export function Goods({ rig, onCount }: { rig: Rig; onCount(item: Item, amount: 
 
 function GoodsRow({ item, onCount }: { item: Item; onCount(item: Item, amount: number | undefined): void }) {
   const units = useUnits()
+  const words = saySentence(item.words, units, 'UTC')
   const inBox = item.key.startsWith('gear:')
   const read = (typed: string): string | null => {
     if (typed.trim() === '' || typed.trim() === '–') {
@@ -50,14 +52,14 @@ function GoodsRow({ item, onCount }: { item: Item; onCount(item: Item, amount: n
   return (
     <li className="flex min-h-12 items-center gap-3 border-b border-ink/20 py-1">
       <span className="grow">
-        <b>{item.words}</b>
+        <b>{words}</b>
         <span className="block text-sm text-slate">{`needed ${say(units, item.kind, item.amount)}`}</span>
       </span>
       {inBox ? (
         <span className="text-sm text-slate">{`${item.have} in the box`}</span>
       ) : (
         <TypedField
-          label={`Aboard of ${item.words}`}
+          label={`Aboard of ${words}`}
           value={item.counted ? say(units, item.kind, item.have) : '–'}
           onCommit={read}
           size={6}

@@ -5,10 +5,10 @@ import { fromSi, parse, print, printNumber, unitOf, type Quantity, type Unit } f
 export type Figure = 'distance' | 'small' | 'speed' | 'mass' | 'pull' | 'temperature'
 
 export const FIGURES: Record<Figure, { quantity: Quantity; choices: readonly string[]; words: string }> = {
-  distance: { quantity: 'length', choices: ['METRE', 'FOOT', 'YARD'], words: 'Let-out and depth' },
-  small: { quantity: 'length', choices: ['CENTIMETRE', 'INCH'], words: 'Lure length' },
+  distance: { quantity: 'length', choices: ['METRE', 'FOOT', 'YARD', 'FATHOM'], words: 'Let-out and depth' },
+  small: { quantity: 'length', choices: ['CENTIMETRE', 'INCH'], words: 'Lures, leaders and fish' },
   speed: { quantity: 'speed', choices: ['KNOT', 'MILE_PER_HOUR', 'KILOMETRE_PER_HOUR'], words: 'Speed' },
-  mass: { quantity: 'mass', choices: ['KILOGRAM', 'POUND', 'OUNCE'], words: 'Weight of lures and leads' },
+  mass: { quantity: 'mass', choices: ['KILOGRAM', 'POUND', 'OUNCE'], words: 'Weight' },
   pull: { quantity: 'force', choices: ['KILOGRAM_FORCE', 'POUND_FORCE', 'NEWTON'], words: 'Pull and drag' },
   temperature: { quantity: 'temperature', choices: ['CELSIUS', 'FAHRENHEIT'], words: 'Temperature' },
 }
@@ -34,9 +34,23 @@ const DEFAULTS: UnitChoice = {
   temperature: 'CELSIUS',
 }
 
+/** Whole ways of measuring, each figure of which can still be changed alone. */
+export const SYSTEMS: Readonly<Record<'metric' | 'feet', UnitChoice>> = {
+  metric: DEFAULTS,
+  feet: {
+    distance: 'FOOT',
+    small: 'INCH',
+    speed: 'KNOT',
+    mass: 'POUND',
+    pull: 'POUND_FORCE',
+    temperature: 'FAHRENHEIT',
+  },
+}
+
 export interface Units {
   choice: UnitChoice
   choose(figure: Figure, unitId: string): void
+  chooseAll(choice: UnitChoice): void
   unit(figure: Figure): Unit
   /** With its symbol. */
   say(figure: Figure, si: number): string
@@ -47,17 +61,26 @@ export interface Units {
 }
 
 /** Units without React: for sentences and tests. */
-export function unitsOf(choice: UnitChoice, choose: Units['choose'] = () => {}): Units {
+export function unitsOf(
+  choice: UnitChoice,
+  choose: Units['choose'] = () => {},
+  chooseAll: Units['chooseAll'] = () => {},
+): Units {
   const unit = (figure: Figure) => unitOf(FIGURES[figure].quantity, choice[figure])
   return {
     choice,
     choose,
+    chooseAll,
     unit,
     say: (figure, si) => print(FIGURES[figure].quantity, si, unit(figure)),
     figure: (figure, si) => printNumber(FIGURES[figure].quantity, si, unit(figure)),
     read: (figure, typed) => parse(FIGURES[figure].quantity, typed, unit(figure)),
   }
 }
+
+/** How thick a line is: in millimetres, or in thousandths of an inch for who reads inches. */
+export const sayThickness = ({ choice }: Units, metres: number): string =>
+  choice.small === 'INCH' ? `${(metres / 0.0254).toFixed(3)} in` : `${(1000 * metres).toFixed(2)} mm`
 
 /** To five digits, for a field that is typed over: what is shown and kept again is the same. */
 export function exactly(units: Units, figure: Figure, si: number): string {
@@ -89,13 +112,14 @@ function stored(): UnitChoice {
 
 export function UnitsProvider({ children }: { children: ReactNode }) {
   const [choice, setChoice] = useState(stored)
-  const choose = useCallback((figure: Figure, unitId: string) => {
+  const chooseAll = useCallback((change: Partial<UnitChoice>) => {
     setChoice((before) => {
-      const after = { ...before, [figure]: unitId }
+      const after = { ...before, ...change }
       localStorage.setItem(KEY, JSON.stringify(after))
       return after
     })
   }, [])
-  const units = useMemo(() => unitsOf(choice, choose), [choice, choose])
+  const choose = useCallback((figure: Figure, unitId: string) => chooseAll({ [figure]: unitId }), [chooseAll])
+  const units = useMemo(() => unitsOf(choice, choose, chooseAll), [choice, choose, chooseAll])
   return <Context.Provider value={units}>{children}</Context.Provider>
 }

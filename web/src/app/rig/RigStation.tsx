@@ -34,6 +34,8 @@ import { useEditor, type Editor } from '../../draft/useEditor'
 import { useSaving } from '../../draft/useSaving'
 import { FoldedDay } from './FoldedDay'
 import { Frame } from '../Frame'
+import { saySentence } from '../../units/sentence'
+import { useUnits } from '../../units/UnitsContext'
 import { useKeys } from '../keys'
 import { RigBar } from './RigBar'
 import { Baits, TAB_WORDS, Tabs, TABS, type Tab } from './RigTabs'
@@ -190,6 +192,7 @@ function Bench({
   onBaits(count: number): void
 }) {
   const rig = rigging.rig!
+  const units = useUnits()
   const [part, setPart] = useState<number | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
   const act = usePartActions(editor, line.lineId, gear)
@@ -218,7 +221,7 @@ function Bench({
       (error: Problem) =>
         setProblem(
           error.status === 409
-            ? `${item.words} was counted elsewhere meanwhile: that count is shown. Yours, ${amount ?? 'none'}, was not kept; type it again to set it.`
+            ? `${saySentence(item.words, units, 'UTC')} was counted elsewhere meanwhile: that count is shown. Yours, ${amount ?? 'none'}, was not kept; type it again to set it.`
             : `The count was not kept. ${error.said.join(' ')}`,
         ),
     )

@@ -42,6 +42,7 @@ export function Drawing({ s }: { s: SpreadState }) {
         doc={s.drawn}
         solved={solving.solved}
         dragging={editor.dragging}
+        after={s.after}
       />
       {s.lines.length === 0 && <Empty onAdd={s.add} />}
     </div>

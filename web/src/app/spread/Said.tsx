@@ -15,6 +15,7 @@ export function Said({ s }: { s: SpreadState }) {
       lines={lines.length}
       timeZone={trip.place.timeZone}
       onMend={s.mend}
+      onPoint={s.setPointed}
       onSelect={s.select}
       head={
         <>
@@ -36,6 +37,7 @@ export function Said({ s }: { s: SpreadState }) {
             radiusM={turn.radiusM}
             onRadius={turn.setRadiusM}
             onWiden={turn.widen}
+            onPoint={s.setPointed}
           />
         </>
       }

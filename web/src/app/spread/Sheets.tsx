@@ -8,6 +8,7 @@ const GearSheet = later(() => import('../../spread/gear/GearSheet').then((module
 const CalibrationSheet = later(() =>
   import('../../spread/calibration/CalibrationSheet').then((module) => module.CalibrationSheet),
 )
+const RefillOffer = later(() => import('./RefillOffer').then((module) => module.RefillOffer))
 const WaterSheet = later(() => import('../../spread/water/WaterSheet').then((module) => module.WaterSheet))
 
 /** What lies over the station when it is asked for. */
@@ -32,6 +33,7 @@ export function Sheets({ s }: { s: SpreadState }) {
           onClose={onClose}
         />
       )}
+      {s.offer && <RefillOffer s={s} offer={s.offer} />}
       {saving.conflict && (
         <Conflict
           yours={editor.doc}

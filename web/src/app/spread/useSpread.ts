@@ -5,6 +5,7 @@ import { dayOf } from '../../clock/queries'
 import { changed } from '../../draft/change'
 import { addLine, freeHolders, MOST_LINES, removeLine, setSpeed, type Doc } from '../../draft/model'
 import type { Mend } from '../../draft/queries'
+import { useAfter } from '../../draft/useAfter'
 import { useEditor } from '../../draft/useEditor'
 import { useSaving } from '../../draft/useSaving'
 import { useSolved } from '../../draft/useSolved'
@@ -32,7 +33,7 @@ export function useSpread({ boat, boats, gear, gearStamp, titles, kept }: Loaded
   const solving = useSolved(boat.boatId, editor.doc.draft, gearStamp)
   const trip = useTrip(boat)
   const day = useQuery(dayOf(trip.date, trip.place)).data
-  const { building, refill } = useRefill(boat.boatId, trip, editor)
+  const refilling = useRefill(boat.boatId, trip, editor)
   const queries = useQueryClient()
   const go = useNavigate()
   const [params, put] = useAddress()
@@ -69,6 +70,8 @@ export function useSpread({ boat, boats, gear, gearStamp, titles, kept }: Loaded
     (by: Mend) => edit((doc) => changed(doc, by.changes, { holders: boat.holders, gear })),
     [edit, boat.holders, gear],
   )
+  const [pointed, setPointed] = useState<Mend | null>(null)
+  const after = useAfter(boat.boatId, editor.doc, pointed, { holders: boat.holders, gear })
   // While a lure is dragged the strip follows the drawing, so that a move costs one change of the page and not two.
   const shown = dragging && solving.asked ? drawn : editor.doc
   const strip = useMemo(() => ({ doc: shown, edit }), [shown, edit])
@@ -79,9 +82,10 @@ export function useSpread({ boat, boats, gear, gearStamp, titles, kept }: Loaded
     open(await newSpread(boat.boatId, queries, name, copy ? editor.doc.draft : undefined))
   }
   return {
-    ...{ boat, boats, gear, titles, kept, editor, saving, solving, trip, day, building, refill },
+    ...{ boat, boats, gear, titles, kept, editor, saving, solving, trip, day },
+    ...refilling,
     ...{ view, put, sheet, setSheet, lines, selected, select, handling, drawn, solved, label },
-    ...{ turn, mend, strip, reports, open, make },
+    ...{ after, setPointed, turn, mend, strip, reports, open, make },
     add:
       lines.length < MOST_LINES && freeHolders(editor.doc, boat.holders, gear).length > 0 ? add : undefined,
     /** A view that takes the place of the drawing, or the drawing again where it is shown already. */

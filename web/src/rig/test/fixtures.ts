@@ -159,7 +159,7 @@ export const rig = (): Rig => ({
     goods: [
       {
         key: 'gear:Bullet',
-        words: 'Bullet',
+        words: { text: 'Bullet', figures: [] },
         kind: 'COUNT',
         amount: 1,
         have: 2,
@@ -169,7 +169,7 @@ export const rig = (): Rig => ({
       },
       {
         key: 'tethers',
-        words: 'rod tethers',
+        words: { text: 'rod tethers', figures: [] },
         kind: 'COUNT',
         amount: 3,
         have: 0,
@@ -179,7 +179,7 @@ export const rig = (): Rig => ({
       },
       {
         key: 'line:m',
-        words: 'Mono for leaders',
+        words: { text: 'Mono for leaders', figures: [] },
         kind: 'DISTANCE',
         amount: 38,
         have: 0,

@@ -3,7 +3,7 @@ import { useRef, useState, type DragEvent, type ReactNode } from 'react'
 import { Problem } from '../../shared/api/client'
 import { Button } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Select'
-import { useUnits } from '../../units/UnitsContext'
+import { sayThickness, useUnits } from '../../units/UnitsContext'
 import { freshLine, freshLure, freshReel, ItemForm, type Item } from '../gear/ItemForm'
 import {
   boxFile,
@@ -210,7 +210,7 @@ export function BoxView({ boat, gear }: { boat: string; gear: Gear }) {
                   <Name onOpen={() => setItem({ what: 'line', body: line })}>{line.name}</Name>
                   <td className="text-slate">{LINE_WORDS[line.kind]}</td>
                   <td />
-                  <td className="text-right font-mono">{(1000 * line.diameterM).toFixed(2)} mm</td>
+                  <td className="text-right font-mono">{sayThickness(units, line.diameterM)}</td>
                   <td className="text-right font-mono">{units.say('pull', line.strengthN)}</td>
                   <td />
                 </tr>
@@ -228,7 +228,7 @@ export function BoxView({ boat, gear }: { boat: string; gear: Gear }) {
                     <td className="text-slate">{main?.name ?? 'nothing spooled'}</td>
                     <td />
                     <td className="text-right font-mono">{units.say('distance', reel.ratedM)}</td>
-                    <td className="text-right font-mono">{(1000 * reel.ratedDiameterM).toFixed(2)} mm</td>
+                    <td className="text-right font-mono">{sayThickness(units, reel.ratedDiameterM)}</td>
                     <td className="text-right font-mono">{reel.count}</td>
                   </tr>
                 )

@@ -1,16 +1,19 @@
 import { memo, useMemo, useRef, useState } from 'react'
 import { useSize } from '../../shared/useWidth'
 import type { Doc } from '../../draft/model'
-import type { Boat, Gear, Here, Solved, Turns } from '../../draft/queries'
+import type { Boat, Gear, Here, Solved, SolvedLine, Turns } from '../../draft/queries'
 import { sideOf, type Turned } from '../turn/model'
 import { TurnedCaption, TurnedView, turnedScales } from '../turn/TurnedView'
 import { TurnHandle } from '../turn/TurnHandle'
+import { AfterDrawing } from './AfterDrawing'
 import { Axis } from './Axis'
 import { PlanView } from './PlanView'
 import { extentOf, scalesFor, type Extent, type Whole } from './scales'
 import { SideView } from './SideView'
 import { WholeButtons } from './WholeButtons'
 import type { LineHandling } from './useLineHandling'
+
+const NOTHING: readonly SolvedLine[] = []
 
 /** One drawing, two views on one shared axis of distance astern: plan above, side below, bow to the left. */
 export const Stage = memo(function Stage({
@@ -25,6 +28,7 @@ export const Stage = memo(function Stage({
   turned = 0,
   onTurn = () => {},
   order,
+  after = NOTHING,
 }: {
   boat: Boat
   gear: Gear
@@ -38,6 +42,8 @@ export const Stage = memo(function Stage({
   onTurn?(turned: Turned): void
   /** Numbers by line, while an order is shown. */
   order?: ReadonlyMap<string, string>
+  /** Where lines would run after a mend that is pointed at. */
+  after?: readonly SolvedLine[]
 }) {
   const [frame, width, height] = useSize()
   const extent = useSteadyExtent(boat, solved, doc.draft.here, dragging)
@@ -69,6 +75,8 @@ export const Stage = memo(function Stage({
           <>
             {whole !== 'side' && <PlanView {...shared} />}
             {whole !== 'plan' && <SideView {...shared} />}
+            {whole !== 'side' && <AfterDrawing {...{ after, scales }} view="plan" />}
+            {whole !== 'plan' && <AfterDrawing {...{ after, scales }} view="side" />}
             <Axis scales={scales} />
           </>
         )}

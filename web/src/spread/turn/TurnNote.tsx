@@ -5,6 +5,7 @@ import { QuantityField } from '../../shared/ui/QuantityField'
 import { useUnits } from '../../units/UnitsContext'
 import type { Mend } from '../../draft/queries'
 import { saySentence } from '../../units/sentence'
+import { MendButton } from '../why/MendButton'
 import { Note } from '../why/Note'
 import { againWords, lowered, passWords, roundSaid, turnSaid, widerTo } from './sentences'
 import type { Turning } from './useTurns'
@@ -20,6 +21,7 @@ export function TurnNote({
   radiusM,
   onRadius,
   onWiden,
+  onPoint,
 }: {
   turning: Turning
   label(lineId: string): string
@@ -27,6 +29,7 @@ export function TurnNote({
   radiusM: number
   onRadius(metres: number): void
   onWiden(mend: Mend): void
+  onPoint?: (mend: Mend | null) => void
 }) {
   const units = useUnits()
   const { turns, wider, busy, stopped } = turning
@@ -42,9 +45,9 @@ export function TurnNote({
         {turning.stale && <p className="italic">As it was before this change.</p>}
         {wider && (
           <>
-            <Button className="mt-1.5" onClick={() => onWiden(wider.mend)}>
+            <MendButton mend={wider.mend} onMend={onWiden} onPoint={onPoint}>
               {saySentence(wider.mend.words, units, 'UTC')}: {widerTo(wider)}
-            </Button>
+            </MendButton>
             {!wider.enough && (
               <p>No single change gives {Math.round(turns.port.wantedDeg)}°; this gains most.</p>
             )}

@@ -1,8 +1,8 @@
-import { Button } from '../../shared/ui/Button'
 import { Clamp } from '../../shared/ui/Clamp'
 import { useUnits } from '../../units/UnitsContext'
 import { saySentence, type OpenSentence } from '../../units/sentence'
 import type { Finding, Mend } from '../../draft/queries'
+import { MendButton } from './MendButton'
 import { Note, type Tone } from './Note'
 
 export const toneOf = (finding: Finding): Tone =>
@@ -13,11 +13,13 @@ export function FindingNote({
   finding,
   timeZone,
   onMend,
+  onPoint,
   onSelect,
 }: {
   finding: Finding
   timeZone: string
   onMend(mend: Mend): void
+  onPoint?: ((mend: Mend | null) => void) | undefined
   onSelect(lineId: string): void
 }) {
   const units = useUnits()
@@ -30,11 +32,7 @@ export function FindingNote({
       onTitle={() => finding.lineIds[0] && onSelect(finding.lineIds[0])}
     >
       <Clamp lines={finding.warns ? 2 : 1}>{say(finding.text)}</Clamp>
-      {mend && (
-        <Button className="mt-1.5" onClick={() => onMend(mend)}>
-          {say(mend.words)}
-        </Button>
-      )}
+      {mend && <MendButton {...{ mend, onMend, onPoint }}>{say(mend.words)}</MendButton>}
     </Note>
   )
 }

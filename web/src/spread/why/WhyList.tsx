@@ -11,6 +11,7 @@ export function WhyList({
   lines,
   timeZone,
   onMend,
+  onPoint,
   onSelect,
   head,
   tail,
@@ -19,6 +20,7 @@ export function WhyList({
   lines: number
   timeZone: string
   onMend(mend: Mend): void
+  onPoint?: ((mend: Mend | null) => void) | undefined
   onSelect(lineId: string): void
   /** Said after what warns, before what is merely good to know. */
   head?: ReactNode
@@ -46,9 +48,9 @@ export function WhyList({
             ))}
           </Note>
         )}
-        <Findings {...{ found, timeZone, onMend, onSelect }} warn />
+        <Findings {...{ found, timeZone, onMend, onPoint, onSelect }} warn />
         {!solving.problem && head}
-        <Findings {...{ found, timeZone, onMend, onSelect }} warn={false} />
+        <Findings {...{ found, timeZone, onMend, onPoint, onSelect }} warn={false} />
         {!solving.problem && tail}
       </div>
       {below > 0 && (
@@ -71,6 +73,7 @@ const Findings = memo(function Findings({
   warn,
   timeZone,
   onMend,
+  onPoint,
   onSelect,
 }: {
   found: Solved | null
@@ -78,6 +81,7 @@ const Findings = memo(function Findings({
   warn: boolean
   timeZone: string
   onMend(mend: Mend): void
+  onPoint?: ((mend: Mend | null) => void) | undefined
   onSelect(lineId: string): void
 }) {
   return found?.findings
@@ -85,7 +89,7 @@ const Findings = memo(function Findings({
     .map((finding) => (
       <FindingNote
         key={`${finding.kind} ${finding.lineIds.join(' ')}`}
-        {...{ finding, timeZone, onMend, onSelect }}
+        {...{ finding, timeZone, onMend, onPoint, onSelect }}
       />
     ))
 })

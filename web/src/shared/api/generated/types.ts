@@ -1555,7 +1555,7 @@ export interface components {
             lacking: number;
             /** Format: int32 */
             version: number;
-            words: string;
+            words: components["schemas"]["SentenceReply"];
         };
         GroundBody: {
             /** Format: double */

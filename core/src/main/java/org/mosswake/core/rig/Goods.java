@@ -1,6 +1,7 @@
 package org.mosswake.core.rig;
 
 import org.mosswake.core.units.Figure;
+import org.mosswake.core.units.Sentence;
 
 /**
  * Something that must be aboard.
@@ -10,7 +11,7 @@ import org.mosswake.core.units.Figure;
  * @param have   aboard; 0 where nobody counted
  * @param counted somebody did
  */
-public record Goods(String key, String words, Figure.Kind kind, double amount, double have, boolean counted) {
+public record Goods(String key, Sentence words, Figure.Kind kind, double amount, double have, boolean counted) {
     /** Still to be bought; pieces are whole. */
     public double lacking() {
         double lacks = Math.max(0, amount - have);

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.mosswake.core.units.Figure.Kind;
+import org.mosswake.core.units.Sentence;
 
 /** What is needed, summed by key, against what was counted. */
 final class GoodsList {
@@ -14,7 +15,12 @@ final class GoodsList {
         this.have = have;
     }
 
+    /** @param words as they are, with nothing left open */
     void need(String key, String words, Kind kind, double amount) {
+        need(key, Sentence.of(Sentence.plain(words)), kind, amount);
+    }
+
+    void need(String key, Sentence words, Kind kind, double amount) {
         Goods before = goods.get(key);
         double all = amount + (before == null ? 0 : before.amount());
         goods.put(key, new Goods(key, words, kind, all, have.getOrDefault(key, 0.0), have.containsKey(key)));

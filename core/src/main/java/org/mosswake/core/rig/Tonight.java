@@ -4,13 +4,11 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Figure.Kind;
-import org.mosswake.core.units.Force;
 import org.mosswake.core.units.Sentence;
 
 /**
@@ -252,13 +250,11 @@ public record Tonight(List<Task> tasks, List<Goods> goods, Optional<Brine> brine
                     .forEach((fitting, count) -> goods.need(
                             "fitting:" + fitting.kind() + ":"
                                     + Math.round(fitting.strength().newtons()),
-                            fitting.kind().words() + ", " + kilograms(fitting.strength()),
+                            Sentence.of(
+                                    fitting.kind().words() + ", {0}",
+                                    Figure.pull(fitting.strength().newtons())),
                             Kind.COUNT,
                             count + 1));
-        }
-
-        private static String kilograms(Force force) {
-            return String.format(Locale.ROOT, "%.0f kg", force.newtons() / 9.80665);
         }
 
         private void weights() {

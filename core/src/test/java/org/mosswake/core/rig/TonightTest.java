@@ -48,7 +48,7 @@ class TonightTest {
 
     private static Goods goods(Tonight tonight, String words) {
         return tonight.goods().stream()
-                .filter(item -> item.words().contains(words))
+                .filter(item -> item.words().text().contains(words))
                 .findFirst()
                 .orElseThrow();
     }
@@ -102,7 +102,7 @@ class TonightTest {
     @Test
     void whatIsShortComesFirst() {
         List<Goods> goods = of(ladders(), 0, Map.of("tethers", 9.0)).goods();
-        assertThat(goods.get(goods.size() - 1).words()).contains("tethers");
+        assertThat(goods.get(goods.size() - 1).words().text()).contains("tethers");
     }
 
     @Test

@@ -118,6 +118,8 @@ class BoatAndBoxIT extends Journey {
         button("Lock").click();
         double kept = letOut("S1");
         more("Call the rest");
+        assertThat(page.getByText("One locked line stays as it is.")).isVisible();
+        button("Take it").click();
         assertThat(page.getByText("Calling the lines that are not locked.")).hasCount(0);
         assertThat(button("Undo")).isEnabled();
         assertThat(page.locator("[data-testid=plan] [data-line]")).hasCount(6);

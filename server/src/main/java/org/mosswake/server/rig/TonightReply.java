@@ -38,7 +38,7 @@ record TonightReply(
     /** @param version of the count, to change it by; 0 where nobody counted */
     record GoodsReply(
             String key,
-            String words,
+            SentenceReply words,
             Figure.Kind kind,
             double amount,
             double have,
@@ -48,7 +48,7 @@ record TonightReply(
         static GoodsReply of(Goods goods, @Nullable StockBody counted) {
             return new GoodsReply(
                     goods.key(),
-                    goods.words(),
+                    SentenceReply.of(goods.words()),
                     goods.kind(),
                     goods.amount(),
                     goods.have(),
