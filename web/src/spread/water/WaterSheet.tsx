@@ -1,8 +1,9 @@
-import type { ReactNode } from 'react'
+import { useState, type ReactNode } from 'react'
 import { Button } from '../../shared/ui/Button'
 import { Sheet } from '../../shared/ui/Sheet'
 import { Select } from '../../shared/ui/Select'
 import { TypedField } from '../../shared/ui/TypedField'
+import { readDirection } from '../../units/direction'
 import { useUnits, type Figure } from '../../units/UnitsContext'
 import { setEngines, setHere } from '../../draft/model'
 import type { Here } from '../../draft/queries'
@@ -90,44 +91,93 @@ interface FieldProps {
   set(change: Partial<Here>): void
 }
 
-/** Top and bottom of the bait belong together: one of them typed first stands for both. */
-function Band({ here, set }: FieldProps) {
+/** Top and bottom of the bait say something only together. */
+function Band(field: FieldProps) {
+  return (
+    <Pair
+      {...field}
+      names={['baitTopM', 'baitBottomM']}
+      lacking="Type where the layer ends too: one end alone is not kept."
+    >
+      {({ here, set }) => (
+        <>
+          <Row
+            {...{ here, set }}
+            label="Bait from"
+            name="baitTopM"
+            figure="distance"
+            least={0}
+            most={here.baitBottomM ?? 1000}
+          />
+          <Row
+            {...{ here, set }}
+            label="Bait to"
+            name="baitBottomM"
+            figure="distance"
+            least={Math.max(0.5, (here.baitTopM ?? 0) + 0.1)}
+            most={1000}
+          />
+        </>
+      )}
+    </Pair>
+  )
+}
+
+function Stream(field: FieldProps) {
+  return (
+    <Pair
+      {...field}
+      names={['streamMps', 'streamTowardsDeg']}
+      lacking="Type its speed and where it sets: one alone is not kept."
+    >
+      {({ here, set }) => (
+        <>
+          <Row {...{ here, set }} label="Stream" name="streamMps" figure="speed" least={0} most={5} />
+          <Row {...{ here, set }} label="Sets towards" name="streamTowardsDeg" degrees least={0} most={360} />
+        </>
+      )}
+    </Pair>
+  )
+}
+
+/** Two figures that are kept only together; one typed first waits in its field. */
+function Pair({
+  here,
+  set,
+  names,
+  lacking,
+  children,
+}: FieldProps & {
+  names: readonly [keyof Here, keyof Here]
+  /** Said while one of them is missing. */
+  lacking: string
+  children(field: FieldProps): ReactNode
+}) {
+  const [waiting, setWaiting] = useState<Partial<Here>>({})
+  const shown = { ...here, ...waiting }
   const both = (change: Partial<Here>) => {
-    const typed = change.baitTopM ?? change.baitBottomM
-    if (typed === undefined) return set({ baitTopM: undefined, baitBottomM: undefined })
-    const ends = [change.baitTopM ?? here.baitTopM ?? typed, change.baitBottomM ?? here.baitBottomM ?? typed]
-    const baitTopM = Math.min(...ends)
-    set({ baitTopM, baitBottomM: Math.max(...ends) > baitTopM ? Math.max(...ends) : baitTopM + 1 })
+    const next = { ...shown, ...change }
+    const known = names.filter((name) => next[name] !== undefined)
+    const whole = known.length === 2
+    set(Object.fromEntries(names.map((name) => [name, whole ? next[name] : undefined])))
+    setWaiting(whole ? {} : Object.fromEntries(known.map((name) => [name, next[name]])))
   }
   return (
     <>
-      <Row here={here} set={both} label="Bait from" name="baitTopM" figure="distance" least={0} most={1000} />
-      <Row
-        here={here}
-        set={both}
-        label="Bait to"
-        name="baitBottomM"
-        figure="distance"
-        least={0.5}
-        most={1000}
-      />
+      {children({ here: shown, set: both })}
+      {Object.keys(waiting).length > 0 && (
+        <p role="status" className="border-l-4 border-rust pl-2 text-sm">
+          {lacking}
+        </p>
+      )}
     </>
   )
 }
 
-function Stream({ here, set }: FieldProps) {
-  const both = (change: Partial<Here>) => {
-    const next = { ...here, ...change }
-    const emptied = Object.values(change).every((value) => value === undefined)
-    if (emptied) set({ streamMps: undefined, streamTowardsDeg: undefined })
-    else set({ streamMps: next.streamMps ?? 0.5, streamTowardsDeg: next.streamTowardsDeg ?? 0 })
-  }
-  return (
-    <>
-      <Row here={here} set={both} label="Stream" name="streamMps" figure="speed" least={0} most={5} />
-      <Row here={here} set={both} label="Sets towards" name="streamTowardsDeg" degrees least={0} most={360} />
-    </>
-  )
+/** `40`, `40°`, `NE`. */
+const degreesOf = (text: string): number | null => {
+  const rad = readDirection(text)
+  return rad === null ? null : Math.round((rad * 1800) / Math.PI) / 10
 }
 
 function Row({
@@ -154,7 +204,7 @@ function Row({
       set({ [name]: undefined })
       return null
     }
-    const read = figure ? units.read(figure, text) : degrees ? Number(text.replace('°', '').trim()) : null
+    const read = figure ? units.read(figure, text) : degrees ? degreesOf(text) : null
     if (read === null || !Number.isFinite(read) || read < least || read > most)
       return `Type ${label.toLowerCase()} from ${say(least)} to ${say(most)}, or empty it.`
     set({ [name]: read })

@@ -35,15 +35,21 @@ describe('the water as known', () => {
     expect(now.draft.here).toEqual({})
   })
 
-  it('keeps a band the right way up and a stream whole', () => {
+  it('keeps a band and a stream only whole, and nothing that was not typed', () => {
     render(<Page />)
     type('Bait from', '12')
+    expect(now.draft.here ?? {}).toEqual({})
+    expect(screen.getByRole('status').textContent).toContain('one end alone is not kept')
     type('Bait to', '9')
-    expect(now.draft.here).toEqual({ baitTopM: 9, baitBottomM: 12 })
+    expect(screen.getByRole('alert').textContent).toContain('from 12.1 m')
+    type('Bait to', '15')
+    expect(now.draft.here).toEqual({ baitTopM: 12, baitBottomM: 15 })
     type('Stream', '1 kn')
-    expect(now.draft.here).toMatchObject({ streamTowardsDeg: 0 })
+    expect(now.draft.here).toEqual({ baitTopM: 12, baitBottomM: 15 })
+    type('Sets towards', 'NE')
+    expect(now.draft.here).toMatchObject({ streamTowardsDeg: 45 })
     type('Sets towards', '')
-    expect(now.draft.here).toEqual({ baitTopM: 9, baitBottomM: 12 })
+    expect(now.draft.here).toEqual({ baitTopM: 12, baitBottomM: 15 })
   })
 
   it('takes the stream from the tide of the moment shown', () => {
