@@ -9,11 +9,14 @@ import { MenuButton } from '../shared/ui/MenuButton'
 import { Select } from '../shared/ui/Select'
 import { usePhone } from '../shared/usePhone'
 import type { Boat, BoatTitle } from '../draft/queries'
+import { useCommands } from './commands'
 import { FrameItems } from './frameItems'
+import { SYSTEMS, useUnits } from '../units/UnitsContext'
 import { useKeys } from './keys'
 import { MarkedThings } from './MarkedThings'
 import { Unsent } from './Unsent'
 
+const CommandBox = later(() => import('./CommandBox').then((module) => module.CommandBox))
 const KeysSheet = later(() => import('./KeysSheet').then((module) => module.KeysSheet))
 const NewBoat = later(() => import('./boat/NewBoat').then((module) => module.NewBoat))
 const UnitsSheet = later(() => import('./UnitsSheet').then((module) => module.UnitsSheet))
@@ -40,10 +43,11 @@ export function Frame({
   const away = useAway()
   const why = useWhyAway()
   const unknown = useSyncExternalStore(unknownWrites.subscribe, unknownWrites.count)
-  const [sheet, setSheet] = useState<'units' | 'keys' | 'boat' | null>(null)
+  const [sheet, setSheet] = useState<FrameSheet>(null)
   const phone = usePhone()
   const ways = useWays(boat)
-  useStationKeys(ways, () => setSheet('keys'))
+  useStationKeys(ways, setSheet)
+  useFrameCommands(ways, boat, setSheet)
   const others = useOtherBoats(boat, boats)
   const items: MenuItem[] = [
     ...ways.map(({ key, name, go }, at) => ({
@@ -54,6 +58,7 @@ export function Frame({
     })),
     { key: 'units', words: 'Units', onSelect: () => setSheet('units'), apart: true },
     { key: 'keys', words: 'Keys', onSelect: () => setSheet('keys') },
+    { key: 'command', words: 'Type what to do', onSelect: () => setSheet('command') },
     ...others,
     { key: 'boat', words: 'Add a boat…', onSelect: () => setSheet('boat') },
   ]
@@ -102,6 +107,10 @@ export function Frame({
         {children}
         <Suspense fallback={null}>
           {sheet === 'units' && <UnitsSheet open onClose={() => setSheet(null)} />}
+          {sheet === 'command' && (
+            // What was typed may have opened another sheet: that one stays.
+            <CommandBox open onClose={() => setSheet((now) => (now === 'command' ? null : now))} />
+          )}
           {sheet === 'boat' && <NewBoat open onClose={() => setSheet(null)} />}
           {sheet === 'keys' && <KeysSheet open onClose={() => setSheet(null)} />}
         </Suspense>
@@ -168,12 +177,37 @@ function useWays(boat: Boat): readonly Way[] {
   }, [go, home, along, one, same])
 }
 
-function useStationKeys(ways: readonly Way[], onKeys: () => void) {
+type FrameSheet = 'units' | 'keys' | 'boat' | 'command' | null
+
+/** What can be typed on every page. */
+function useFrameCommands(ways: readonly Way[], boat: Boat, open: (sheet: FrameSheet) => void) {
+  const units = useUnits()
+  const go = useNavigate()
+  const { pathname } = useLocation()
+  const one = spreadIn(pathname)
+  const print = (card: string) => () =>
+    one === ''
+      ? 'Open a spread first: its cards are printed from Rig or Spread.'
+      : void go(`/boats/${boat.boatId}/print${one}?card=${card}`)
+  useCommands([
+    ...ways.map((way) => ({ words: way.name.toLowerCase(), run: way.go })),
+    { words: 'units feet', run: () => units.chooseAll(SYSTEMS.feet) },
+    { words: 'units metres', run: () => units.chooseAll(SYSTEMS.metric) },
+    { words: 'print cards', run: print('spread') },
+    { words: 'print rig card', run: print('rig') },
+    { words: 'print list', run: print('list') },
+    { words: 'keys', run: () => open('keys') },
+    { words: 'add a boat', run: () => open('boat') },
+  ])
+}
+
+function useStationKeys(ways: readonly Way[], open: (sheet: FrameSheet) => void) {
   useKeys({
     Digit1: () => ways[0]!.go(),
     Digit2: () => ways[1]!.go(),
     Digit3: () => ways[2]!.go(),
-    'Shift+Slash': onKeys,
+    'Shift+Slash': () => open('keys'),
+    Slash: () => open('command'),
   })
 }
 

@@ -19,6 +19,8 @@ const LIST: readonly (readonly [string, string])[] = [
   ['T', 'drawing or table'],
   ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'],
   ['Ctrl + S', 'save'],
+  ['W, G, H', 'on Spread: water, gear, weave or draw a way'],
+  ['/', 'type what to do: let C1 out to 120 yd'],
   ['?', 'this list'],
 ]
 

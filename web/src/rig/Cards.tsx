@@ -85,7 +85,9 @@ export function TaskCard({ rig, timeZone, head }: { rig: Rig; timeZone: string; 
           <h2 className="mt-2 font-bold">To buy or to count</h2>
           <ul className="columns-2">
             {short.map((item) => (
-              <li key={item.key}>{`${amount(item.kind, item.lacking)}  ${saySentence(item.words, units, 'UTC')}`}</li>
+              <li
+                key={item.key}
+              >{`${amount(item.kind, item.lacking)}  ${saySentence(item.words, units, 'UTC')}`}</li>
             ))}
           </ul>
         </>

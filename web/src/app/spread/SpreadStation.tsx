@@ -11,12 +11,14 @@ import { Desk } from './Desk'
 import { moreOf } from './more'
 import { Phone } from './Phone'
 import { Sheets } from './Sheets'
+import { useSpreadCommands } from './useSpreadCommands'
 import { useSpread, useSpreadKeys, type SpreadState } from './useSpread'
 
 /** What goes where, and how deep it runs. */
 export function SpreadStation(loaded: Loaded) {
   const s = useSpread(loaded)
   useSpreadKeys(s)
+  useSpreadCommands(s)
   const { boat, boats, trip } = s
   return (
     <Frame boat={boat} boats={boats} words={`${dayInWords(trip.date)}, ${trip.place.name}`} bare>

@@ -3,6 +3,7 @@ package org.mosswake.e2e.spread;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
@@ -160,5 +161,34 @@ class SpreadIT extends Journey {
         assertThat(page.getByTestId("table").getByRole(AriaRole.ROW)).hasCount(7);
         more("Drawing");
         assertThat(lure("S1")).hasAttribute("aria-valuenow", "90");
+    }
+
+    @Test
+    void whatIsTypedIsDoneAndWhatIsNotUnderstoodStays() {
+        page.keyboard().press("/");
+        var command = page.getByLabel("Command");
+        command.fill("let C9 out to 120 yd");
+        command.press("Enter");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("No line is called C9");
+        assertThat(command).hasValue("let C9 out to 120 yd");
+        command.fill("let C1 out to 120 yd");
+        command.press("Enter");
+        assertThat(lure("C1")).hasAttribute("aria-valuenow", "110");
+        page.keyboard().press("/");
+        page.getByLabel("Command").fill("units feet");
+        page.keyboard().press("Enter");
+        assertThat(lure("C1")).hasAttribute("aria-valuenow", "360");
+    }
+
+    /** A mend that is pointed at is drawn before it is done, and nothing is changed by looking. */
+    @Test
+    void aMendIsShownBeforeItIsDone() {
+        var mend = page.getByTestId("turn-note")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^(Let|Take) ")));
+        mend.hover();
+        assertThat(page.getByTestId("after-plan").locator("circle")).not().hasCount(0);
+        assertThat(button("Undo")).isDisabled();
+        page.mouse().move(400, 300);
+        assertThat(page.getByTestId("after-plan").locator("circle")).hasCount(0);
     }
 }
