@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { callBody } from '../../call/model'
 import { originOf, planOf, type Playbook } from '../../call/queries'
+import type { Doc } from '../../draft/model'
 import type { Draft } from '../../draft/queries'
 import type { Editor } from '../../draft/useEditor'
 import { useBuild } from '../plan/useBuild'
@@ -11,6 +12,12 @@ export interface Offer {
   draft: Draft
   playbook: Playbook
 }
+
+/** With the lines called anew; what is known of the water stays known. */
+export const refilled = (doc: Doc, { draft }: Offer): Doc => ({
+  ...doc,
+  draft: { ...doc.draft, ...draft, here: { ...draft.here, ...doc.draft.here } },
+})
 
 /**
  * The rest of a spread called anew from the day's plan, around the lines that are locked, by the method it was built by.
@@ -30,8 +37,8 @@ export function useRefill(boat: string, trip: TripOfDay, editor: Editor) {
     building,
     refill: plan ? () => void refill() : undefined,
     offer,
-    take: () => {
-      if (offer) editor.edit((doc) => ({ ...doc, draft: { ...doc.draft, ...offer.draft } }))
+    take: (name: string) => {
+      if (offer) editor.edit((doc) => ({ ...refilled(doc, offer), name }))
       setOffer(null)
     },
     leave: () => setOffer(null),
