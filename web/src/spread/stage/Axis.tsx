@@ -22,9 +22,11 @@ export function Axis({ scales }: { scales: StageScales }) {
             {minor.map((at) => (
               <line key={at} x1={at} x2={at} y1={top} y2={top + 6} strokeWidth={1} />
             ))}
-            <text x={x + 4} y={top + 20} stroke="none" className="fill-slate font-mono text-[13px]">
-              {value === 0 ? `0 ${unit.symbol} astern` : value}
-            </text>
+            {x + 4 + 9 * `${value}`.length < scales.width && (
+              <text x={x + 4} y={top + 20} stroke="none" className="fill-slate font-mono text-[13px]">
+                {value === 0 ? `0 ${unit.symbol} astern` : value}
+              </text>
+            )}
           </g>
         )
       })}

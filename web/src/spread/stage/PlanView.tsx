@@ -135,10 +135,10 @@ function Sides({ scales: { x, narrow, width, planHeight } }: { scales: StageScal
   const at = narrow ? { x: width - 12, end: 'end' as const } : { x: x(0) + 10, end: 'start' as const }
   return (
     <g className="fill-ink text-[13px] font-bold">
-      <text x={at.x} y={narrow ? 16 : 22} textAnchor={at.end}>
+      <text x={narrow ? at.x - 78 : at.x} y={narrow ? 16 : 22} textAnchor={at.end}>
         Starboard
       </text>
-      <text x={narrow ? at.x - 90 : at.x} y={planHeight - 8} textAnchor={at.end}>
+      <text x={at.x} y={planHeight - 8} textAnchor={at.end}>
         Port
       </text>
     </g>

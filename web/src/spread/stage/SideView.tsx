@@ -10,6 +10,9 @@ import { BoatSide, Water } from './SideWater'
 import { Silhouette } from './Silhouette'
 import { WaterLayers } from './WaterLayers'
 
+/** A label moved farther than this gets a line to its lure. */
+const MOVED_PX = 14
+
 /** Seen from the side; depth stretched by a stated factor. */
 export function SideView({ boat, doc, scales, solved, selected, handling, lures }: ViewProps) {
   const { x, side, width } = scales
@@ -42,29 +45,40 @@ export function SideView({ boat, doc, scales, solved, selected, handling, lures 
       ))}
       {groups.map((group) => {
         const label = labels.get(group.key)
+        const lure = { x: x(group.asternM), y: side(group.heightM) }
         return (
           label && (
-            <text
-              key={group.key}
-              x={label.x}
-              y={label.y + 13}
-              className="pointer-events-none fill-ink stroke-under stroke-[4] text-[14px] [paint-order:stroke]"
-            >
-              <tspan className="font-bold">{group.names}</tspan>
-              {!scales.narrow && (
-                <tspan dx={6} className="font-mono">
-                  {group.words}
-                </tspan>
+            <g key={group.key} className="pointer-events-none">
+              {Math.abs(label.y - 4 - lure.y) > MOVED_PX && (
+                <line
+                  x1={lure.x + 9}
+                  y1={lure.y}
+                  x2={label.x - 2}
+                  y2={label.y + 9}
+                  className="stroke-ink/60 stroke-1"
+                />
               )}
-            </text>
+              <text
+                x={label.x}
+                y={label.y + 13}
+                className="fill-ink stroke-under stroke-[4] text-[14px] [paint-order:stroke]"
+              >
+                <tspan className="font-bold">{group.names}</tspan>
+                {!scales.narrow && (
+                  <tspan dx={6} className="font-mono">
+                    {group.words}
+                  </tspan>
+                )}
+              </text>
+            </g>
           )
         )
       })}
       {handling.seeking && <DepthSought seeking={handling.seeking} scales={scales} />}
       <text
-        x={scales.narrow ? 12 : width - 100}
+        x={scales.narrow ? width - 12 : width - 100}
         y={scales.sideTop + scales.sideHeight - 8}
-        textAnchor={scales.narrow ? 'start' : 'end'}
+        textAnchor="end"
         className="fill-slate text-[13px]"
       >
         {scales.stretch > 1 ? `Depth stretched ${scales.stretch} times` : 'Depth at true scale'}

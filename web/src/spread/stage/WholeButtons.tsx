@@ -11,14 +11,17 @@ export function WholeButtons({
   scales: StageScales
   onWhole(whole: Whole): void
 }) {
-  const foot = { plan: scales.planHeight, side: scales.sideTop + scales.sideHeight }
+  // Far lures lie low and near the middle: where there is little room the upper corners are free.
+  const top = scales.narrow
+    ? { plan: 4, side: scales.sideTop + 4 }
+    : { plan: scales.planHeight - 50, side: scales.sideTop + scales.sideHeight - 50 }
   return (['plan', 'side'] as const)
     .filter((view) => whole === 'both' || whole === view)
     .map((view) => (
       <Button
         key={view}
         className="absolute right-2"
-        style={{ top: foot[view] - 50 }}
+        style={{ top: top[view] }}
         aria-label={whole === view ? 'Both views' : `Whole stage for the ${view} view`}
         onClick={() => onWhole(whole === view ? 'both' : view)}
       >

@@ -35,7 +35,7 @@ const PLAN_SHARE = { least: 0.4, most: 0.52 }
 const ROOM = { left: 100, right: 128 }
 /** No wider, labels are short names; their figures stand in a list. */
 const NARROW_PX = 440
-const NARROW_ROOM = { left: 72, right: 50 }
+const NARROW_ROOM = { left: 72, right: 56 }
 
 /** Both views, or one that takes the whole stage. */
 export type Whole = 'both' | 'plan' | 'side'

@@ -4,6 +4,9 @@ import { percent } from '../why/sentences'
 import { spreadOut, type Label } from './labels'
 import { inBoatFrame, lureOf, type StageScales } from './scales'
 
+/** A stroke is kept off in pieces of this length (px). */
+const PIECE_PX = 14
+
 interface Group {
   key: string
   names: string
@@ -69,15 +72,33 @@ export function useSideLabels(groups: (Group & { line: SolvedLine })[], scales: 
     group.words = group.key.endsWith('second')
       ? units.say('distance', -group.heightM)
       : depthWords(group.line, units)
-  return spreadOut(
-    groups.map((group): Label => ({
-      id: group.key,
-      x: scales.x(group.asternM) + 18,
-      y: scales.side(group.heightM) + 4,
-      width: (group.names.length + (scales.narrow ? 0 : group.words.length + 1)) * 8.4 + 8,
-      height: 17,
-    })),
-  )
+  const boxes = groups.map((group): Label => ({
+    id: group.key,
+    x: scales.x(group.asternM) + 18,
+    y: scales.side(group.heightM) + 4,
+    width: (group.names.length + (scales.narrow ? 0 : group.words.length + 1)) * 8.4 + 8,
+    height: 17,
+  }))
+  const bodies = boxes.map((box) => ({ ...box, x: box.x - 34, y: box.y - 13, width: 32, height: 18 }))
+  return spreadOut(boxes, [...bodies, ...groups.flatMap((group) => strokesOf(group.line, scales))])
+}
+
+/** A line as it is drawn, in short pieces that labels keep off. */
+function strokesOf(line: SolvedLine, scales: StageScales): Label[] {
+  const points = line.tow.path.map((point) => {
+    const { asternM, heightM } = inBoatFrame(line, point)
+    return { x: scales.x(asternM), y: scales.side(heightM) }
+  })
+  return points.slice(1).flatMap((to, at) => {
+    const from = points[at]!
+    const pieces = Math.max(1, Math.ceil(Math.hypot(to.x - from.x, to.y - from.y) / PIECE_PX))
+    return Array.from({ length: pieces }, (_, i) => {
+      const share = (i + 0.5) / pieces
+      const x = from.x + (to.x - from.x) * share
+      const y = from.y + (to.y - from.y) * share
+      return { id: line.lineId, x: x - 3, y: y - 3, width: 6, height: 6 }
+    })
+  })
 }
 
 function depthWords(line: SolvedLine, units: Units): string {

@@ -148,7 +148,7 @@ function Limit({
       )}
       <text
         x={outer.x + (wide ? 0 : -4)}
-        y={outer.y + (sign > 0 ? -4 : 15)}
+        y={Math.max(14, outer.y + (sign > 0 ? -4 : 15))}
         textAnchor={wide ? 'middle' : 'end'}
         className={`stroke-water stroke-[4] font-mono text-[14px] font-bold [paint-order:stroke] ${little ? 'fill-rust-text' : 'fill-ink'}`}
       >
