@@ -1,9 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useRef, useState, type DragEvent, type ReactNode } from 'react'
+import { useRef, useState, type DragEvent } from 'react'
 import { Problem } from '../../shared/api/client'
 import { Button } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Select'
-import { sayThickness, useUnits } from '../../units/UnitsContext'
 import { freshLine, freshLure, freshReel, ItemForm, type Item } from '../gear/ItemForm'
 import {
   boxFile,
@@ -15,11 +14,11 @@ import {
   type Gear,
   type Lure,
 } from '../../draft/queries'
-import { Silhouette } from '../stage/Silhouette'
 import { KIND_WORDS } from '../words'
-import { LINE_WORDS, look, roleWords, type Shelf } from './model'
+import { look, type Shelf as ShelfName } from './model'
+import { LineRow, LureRow, ReelRow, Shelf } from './Shelf'
 
-const SHELVES: readonly (readonly [Shelf, string])[] = [
+const SHELVES: readonly (readonly [ShelfName, string])[] = [
   ['all', 'Everything'],
   ['lures', 'Lures and baits'],
   ['leads', 'Leads'],
@@ -29,10 +28,9 @@ const SHELVES: readonly (readonly [Shelf, string])[] = [
 
 /** What is aboard: found by words, counted in place, opened to be corrected; a table goes out and comes in. */
 export function BoxView({ boat, gear }: { boat: string; gear: Gear }) {
-  const units = useUnits()
   const queries = useQueryClient()
   const kinds = useQuery(lureKinds()).data ?? []
-  const [shelf, setShelf] = useState<Shelf>('all')
+  const [shelf, setShelf] = useState<ShelfName>('all')
   const [sought, setSought] = useState('')
   const [item, setItem] = useState<Item | null>(null)
   const [said, setSaid] = useState<readonly string[]>([])
@@ -95,7 +93,7 @@ export function BoxView({ boat, gear }: { boat: string; gear: Gear }) {
           <Select
             aria-label="Shelf"
             value={shelf}
-            onChange={(event) => setShelf(event.target.value as Shelf)}
+            onChange={(event) => setShelf(event.target.value as ShelfName)}
           >
             {SHELVES.map(([value, words]) => (
               <option key={value} value={value}>
@@ -159,81 +157,34 @@ export function BoxView({ boat, gear }: { boat: string; gear: Gear }) {
         )}
         <div className="grow overflow-auto px-4 pb-6" tabIndex={0} role="region" aria-label="What is aboard">
           {found.lures.length > 0 && (
-            <Group title="Lures, baits and leads">
+            <Shelf title="Lures, baits and leads" heads="name and colour; kind, length, weight, speed">
               {found.lures.map((lure) => (
-                <tr key={lure.gearId} className="border-t border-ink/15">
-                  <td className="w-12">
-                    <svg width={44} height={26} aria-hidden>
-                      <Silhouette kind={lure.kind} x={22} y={13} />
-                    </svg>
-                  </td>
-                  <Name onOpen={() => setItem({ what: 'lure', body: lure })}>{lure.name}</Name>
-                  <td className="text-slate">{KIND_WORDS[lure.kind]}</td>
-                  <td>
-                    {lure.colour}
-                    <span className="text-slate">{roleWords(lure) && `, ${roleWords(lure)}`}</span>
-                  </td>
-                  <td className="text-right font-mono">{units.say('small', lure.lengthM)}</td>
-                  <td className="text-right font-mono">
-                    {lure.slowestMps !== undefined && lure.fastestMps !== undefined
-                      ? `${units.figure('speed', lure.slowestMps)}–${units.say('speed', lure.fastestMps)}`
-                      : units.say('mass', lure.massKg)}
-                  </td>
-                  <td className="whitespace-nowrap text-right">
-                    <Button
-                      small
-                      tone="quiet"
-                      aria-label={`One ${lure.name} fewer`}
-                      onClick={() => void count(lure, -1)}
-                    >
-                      −
-                    </Button>
-                    <span className="inline-block w-6 text-center font-mono">{lure.count ?? 1}</span>
-                    <Button
-                      small
-                      tone="quiet"
-                      aria-label={`One ${lure.name} more`}
-                      onClick={() => void count(lure, 1)}
-                    >
-                      +
-                    </Button>
-                  </td>
-                </tr>
+                <LureRow
+                  key={lure.gearId}
+                  lure={lure}
+                  onOpen={() => setItem({ what: 'lure', body: lure })}
+                  onCount={(by) => void count(lure, by)}
+                />
               ))}
-            </Group>
+            </Shelf>
           )}
           {found.lines.length > 0 && (
-            <Group title="Lines">
+            <Shelf title="Lines" heads="name; kind, thickness, rated strength">
               {found.lines.map((line) => (
-                <tr key={line.gearId} className="border-t border-ink/15">
-                  <td className="w-12" />
-                  <Name onOpen={() => setItem({ what: 'line', body: line })}>{line.name}</Name>
-                  <td className="text-slate">{LINE_WORDS[line.kind]}</td>
-                  <td />
-                  <td className="text-right font-mono">{sayThickness(units, line.diameterM)}</td>
-                  <td className="text-right font-mono">{units.say('pull', line.strengthN)}</td>
-                  <td />
-                </tr>
+                <LineRow key={line.gearId} line={line} onOpen={() => setItem({ what: 'line', body: line })} />
               ))}
-            </Group>
+            </Shelf>
           )}
           {found.reels.length > 0 && (
-            <Group title="Rods and reels">
-              {found.reels.map((reel) => {
-                const main = gear.lines.find((line) => line.gearId === reel.mainLineGearId)
-                return (
-                  <tr key={reel.gearId} className="border-t border-ink/15">
-                    <td className="w-12" />
-                    <Name onOpen={() => setItem({ what: 'reel', body: reel })}>{reel.name}</Name>
-                    <td className="text-slate">{main?.name ?? 'nothing spooled'}</td>
-                    <td />
-                    <td className="text-right font-mono">{units.say('distance', reel.ratedM)}</td>
-                    <td className="text-right font-mono">{sayThickness(units, reel.ratedDiameterM)}</td>
-                    <td className="text-right font-mono">{reel.count}</td>
-                  </tr>
-                )
-              })}
-            </Group>
+            <Shelf title="Rods and reels" heads="name; main line, what it holds">
+              {found.reels.map((reel) => (
+                <ReelRow
+                  key={reel.gearId}
+                  {...{ reel, gear }}
+                  onOpen={() => setItem({ what: 'reel', body: reel })}
+                />
+              ))}
+            </Shelf>
           )}
           {found.lures.length + found.lines.length + found.reels.length === 0 && (
             <div className="py-8">
@@ -277,26 +228,5 @@ export function BoxView({ boat, gear }: { boat: string; gear: Gear }) {
         </aside>
       )}
     </main>
-  )
-}
-
-function Group({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <section className="mt-3">
-      <h2 className="font-bold">{title}</h2>
-      <table className="w-full [&_td]:py-0.5 [&_td]:pr-3">
-        <tbody>{children}</tbody>
-      </table>
-    </section>
-  )
-}
-
-function Name({ onOpen, children }: { onOpen(): void; children: ReactNode }) {
-  return (
-    <td>
-      <button type="button" className="min-h-9 text-left font-semibold hover:underline" onClick={onOpen}>
-        {children}
-      </button>
-    </td>
   )
 }
