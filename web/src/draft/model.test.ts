@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import {
   addLine,
   freeHolders,
+  hinders,
   insertPiece,
   leastLetOut,
   nearerHolder,
@@ -145,5 +146,19 @@ describe('a spread as edited', () => {
   it('leaves out what is no longer known of the water', () => {
     const known = setHere(doc(), { bottomM: 30, layerM: 9 })
     expect(setHere(known, { layerM: undefined }).draft.here).toEqual({ bottomM: 30 })
+  })
+})
+
+describe('what hinders another line', () => {
+  it('is said, with where it is mended', () => {
+    expect(hinders(doc(), holders, gear)).toBeNull()
+    expect(hinders(doc(), [], gear)).toMatchObject({ at: 'boat' })
+    expect(hinders(doc(), holders, { ...gear, lures: [] })).toMatchObject({
+      at: 'box',
+      says: 'The box has no lure yet. Fill it first.',
+    })
+    expect(hinders(doc(), holders, { ...gear, lines: [] })?.says).toContain('no line')
+    const twelve = Array.from({ length: 12 }, (_, i) => line(`l${i}`, 's'))
+    expect(hinders(doc(...twelve), holders, gear)?.at).toBeNull()
   })
 })

@@ -162,6 +162,23 @@ export function freeHolders(doc: Doc, holders: readonly Holder[], gear: Gear): H
   return usableHolders(holders, gear).filter((holder) => !taken.has(holder.holderId))
 }
 
+/** Why no line can be added, and where that is mended; null where one can be. */
+export function hinders(
+  doc: Doc,
+  holders: readonly Holder[],
+  gear: Gear,
+): { says: string; at: 'box' | 'boat' | null } | null {
+  if (doc.draft.lines.length >= MOST_LINES)
+    return { says: `${MOST_LINES} lines are out: no more are kept.`, at: null }
+  if (!plainTackle(gear)) {
+    const lacks = gear.lures.some((item) => !isLead(item.kind)) ? 'no line' : 'no lure'
+    return { says: `The box has ${lacks} yet. Fill it first.`, at: 'box' }
+  }
+  return freeHolders(doc, holders, gear).length === 0
+    ? { says: 'Every holder has a line. Draw another on the boat.', at: 'boat' }
+    : null
+}
+
 /** A new line on the first free holder, tied like the one before it, or simply where it is the first. */
 export function addLine(doc: Doc, lineId: string, holders: readonly Holder[], gear: Gear): Doc {
   const holder = freeHolders(doc, holders, gear)[0]

@@ -16,8 +16,7 @@ export function SpreadBar({
 }: {
   editor: Editor
   saving: boolean
-  /** Absent where no line can be added. */
-  onAdd: (() => void) | undefined
+  onAdd(): void
   onSave(): void
   more: readonly MenuItem[]
 }) {
@@ -41,7 +40,7 @@ export function SpreadBar({
           <SavedWords editor={editor} saving={saving} />
         </span>
       </span>
-      <Button onClick={onAdd} disabled={!onAdd} aria-label="Add a line" className="max-md:hidden">
+      <Button onClick={onAdd} aria-label="Add a line" className="max-md:hidden">
         Add
       </Button>
       <Button onClick={editor.undo} disabled={!editor.canUndo}>

@@ -62,12 +62,19 @@ function Day({ s: { day, trip, reports } }: { s: SpreadState }) {
 }
 
 /** What went wrong, and what is being worked out. */
-function Notices({ s: { saving, building } }: { s: SpreadState }) {
+function Notices({ s: { saving, building, hindered, toMend } }: { s: SpreadState }) {
+  const at = hindered?.at
   return (
     <>
       {saving.problem && (
         <p role="alert" className="border-b-2 border-rust px-4 py-2">
           {saving.problem}
+        </p>
+      )}
+      {hindered && (
+        <p role="alert" className="flex items-center gap-3 border-b-2 border-rust px-4 py-1">
+          {hindered.says}
+          {at && <Button onClick={() => toMend(at)}>{at === 'box' ? 'To the box' : 'To the boat'}</Button>}
         </p>
       )}
       {building.share !== null && (

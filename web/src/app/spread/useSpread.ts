@@ -3,7 +3,7 @@ import { useCallback, useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { dayOf } from '../../clock/queries'
 import { changed } from '../../draft/change'
-import { addLine, freeHolders, MOST_LINES, removeLine, setSpeed, type Doc } from '../../draft/model'
+import { addLine, hinders, removeLine, setSpeed, type Doc } from '../../draft/model'
 import type { Mend } from '../../draft/queries'
 import { useAfter } from '../../draft/useAfter'
 import { useEditor } from '../../draft/useEditor'
@@ -60,6 +60,8 @@ export function useSpread({ boat, boats, gear, gearStamp, titles, kept }: Loaded
     [solved],
   )
   const { edit, dragging } = editor
+  const hindered = hinders(editor.doc, boat.holders, gear)
+  const [refused, setRefused] = useState(false)
   const add = useCallback(() => {
     const lineId = sources.uuid()
     edit((doc) => addLine(doc, lineId, boat.holders, gear))
@@ -86,8 +88,10 @@ export function useSpread({ boat, boats, gear, gearStamp, titles, kept }: Loaded
     ...refilling,
     ...{ view, put, sheet, setSheet, lines, selected, select, handling, drawn, solved, label },
     ...{ after, setPointed, turn, mend, strip, reports, open, make },
-    add:
-      lines.length < MOST_LINES && freeHolders(editor.doc, boat.holders, gear).length > 0 ? add : undefined,
+    /** Adds a line, or says why none can be. */
+    add: hindered ? () => setRefused(true) : add,
+    hindered: refused ? hindered : null,
+    toMend: (at: 'box' | 'boat') => void go(`/boats/${boat.boatId}/${at}`),
     /** A view that takes the place of the drawing, or the drawing again where it is shown already. */
     toggle: (other: 'table' | 'helm') => put({ view: view === other ? null : other }),
     chosenLine: lines.find((line) => line.lineId === selected),
@@ -103,7 +107,7 @@ export function useSpreadKeys(s: SpreadState) {
     editor.edit((doc) => setSpeed(doc, toSi(Math.round((now + by) * 100) / 100, unit)))
   }
   useKeys({
-    KeyN: () => s.add?.(),
+    KeyN: s.add,
     KeyC: () => selected && turn.toggleOrder('clear'),
     KeyO: () => turn.toggleOrder('set'),
     KeyT: () => s.toggle('table'),

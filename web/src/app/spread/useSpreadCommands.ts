@@ -59,7 +59,7 @@ export function useSpreadCommands(s: SpreadState) {
       run: (label) => withLine(label!, (id) => edit((before) => setLocked(before, id, false))),
     },
     { words: 'remove …', run: (label) => withLine(label!, (id) => edit((before) => removeLine(before, id))) },
-    { words: 'add a line', run: () => (s.add ? s.add() : 'No holder is free, or twelve lines are out.') },
+    { words: 'add a line', run: s.add },
     { words: 'save', run: () => void s.saving.save() },
     { words: 'undo', run: s.editor.undo },
     { words: 'redo', run: s.editor.redo },

@@ -25,12 +25,12 @@ export function Pinned({
   gear: Gear
   editor: Editing
   strikes: number
-  onAdd: (() => void) | undefined
+  onAdd(): void
   onAll(): void
   onStrike(): void
   onDay(): void
 }) {
-  const add = onAdd && (
+  const add = (
     <Button onClick={onAdd} aria-label="Add a line">
       Add
     </Button>

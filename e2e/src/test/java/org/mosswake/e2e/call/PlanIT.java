@@ -237,7 +237,7 @@ class PlanIT extends Journey {
         assertThat(page.getByText("only those you set (0)")).isVisible();
     }
 
-    /** A skipper with a boat of her own and an empty box: eleven touches to a first spread, none of them a document. */
+    /** A skipper with nothing here yet: from a boat to a card on paper in some fifteen touches, in feet and pounds. */
     @Test
     void aNewcomerDrawsABoatFillsTheBoxAndHasASpread() {
         page.getByLabel("Boat", new Page.GetByLabelOptions().setExact(true)).selectOption("Add a boat…");
@@ -260,6 +260,17 @@ class PlanIT extends Journey {
         button("Build the spread").click();
         page.getByTestId("origin").waitFor();
         assertThat(page.locator("[data-testid=plan] [data-line]")).hasCount(3);
+        page.keyboard().press("/");
+        page.getByLabel("Command").fill("units feet");
+        page.keyboard().press("Enter");
+        page.keyboard().press("2");
+        button("Paper").click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Spread card"))
+                .click();
+        var card = page.locator("article.sheet");
+        card.waitFor();
+        assertThat(card).containsText(Pattern.compile("\\d+ ft"));
+        assertThat(card).not().containsText(Pattern.compile("\\d (m|cm|kg|°C)\\b"));
         assertThat(complaints).isEmpty();
     }
 }
