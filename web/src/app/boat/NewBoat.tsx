@@ -10,6 +10,7 @@ import { QuantityField } from '../../shared/ui/QuantityField'
 import { Select } from '../../shared/ui/Select'
 import { Sheet } from '../../shared/ui/Sheet'
 import { TypedField } from '../../shared/ui/TypedField'
+import { boats } from '../../draft/queries'
 import { COASTS, newBoat, type Begun, type Home } from './newBoat'
 
 const BEGIN = { name: 'My boat', lengthM: 6.5, beamM: 2.4, engines: 1 }
@@ -33,9 +34,11 @@ function BoatForm({ onClose }: { onClose(): void }) {
   const make = async () => {
     if (!home) return setSaid('Say where she lies first: choose a coast or type degrees.')
     try {
-      const boatId = await newBoat(queries, { ...begun, home })
+      const boatId = await newBoat({ ...begun, home })
       onClose()
-      void go(`/boats/${boatId}/boat`)
+      // Her page first: where there was no boat yet, the list of boats leads elsewhere as soon as it has one.
+      await go(`/boats/${boatId}/boat`)
+      void queries.invalidateQueries({ queryKey: boats().queryKey })
     } catch (error) {
       setSaid(error instanceof Problem ? error.said.join(' ') : 'She was not kept. Try again.')
     }

@@ -1,6 +1,5 @@
-import type { QueryClient } from '@tanstack/react-query'
 import { sources } from '../../shared/device'
-import { boats, saveBoat, type Boat, type Holder } from '../../draft/queries'
+import { saveBoat, type Boat, type Holder } from '../../draft/queries'
 
 export interface Begun {
   name: string
@@ -72,8 +71,8 @@ const rounded = (holder: Holder): Holder => {
   return { ...holder, base: point(holder.base), tip: point(holder.tip) }
 }
 
-/** Makes a boat; returns her id. */
-export async function newBoat(queries: QueryClient, { home, ...begun }: Begun): Promise<string> {
+/** Makes a boat; returns her id. Lists of boats are asked again by whoever shows her. */
+export async function newBoat({ home, ...begun }: Begun): Promise<string> {
   const boatId = sources.uuid()
   await saveBoat({
     boatId,
@@ -82,6 +81,5 @@ export async function newBoat(queries: QueryClient, { home, ...begun }: Begun): 
     ...home,
     holders: guessedHolders(begun.lengthM, begun.beamM),
   })
-  await queries.invalidateQueries({ queryKey: boats().queryKey })
   return boatId
 }
