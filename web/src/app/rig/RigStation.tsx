@@ -34,6 +34,7 @@ import { useEditor, type Editor } from '../../draft/useEditor'
 import { useSaving } from '../../draft/useSaving'
 import { FoldedDay } from './FoldedDay'
 import { Frame } from '../Frame'
+import { SpreadConflict } from '../SpreadConflict'
 import { saySentence } from '../../units/sentence'
 import { useUnits } from '../../units/UnitsContext'
 import { useKeys } from '../keys'
@@ -44,7 +45,6 @@ import { useTicks } from './useTicks'
 import { useTrip, type TripOfDay } from '../useTrip'
 import type { Loaded } from '../WithSpread'
 
-const Conflict = later(() => import('../../draft/Conflict').then((module) => module.Conflict))
 const RigNumbersSheet = later(() =>
   import('../../rig/RigNumbersSheet').then((module) => module.RigNumbersSheet),
 )
@@ -143,17 +143,7 @@ export function RigStation({ boat, boats, gear, gearStamp, titles, kept }: Loade
             onChanged={rigging.again}
           />
         )}
-        {saving.conflict && (
-          <Conflict
-            yours={editor.doc}
-            theirs={saving.conflict}
-            boat={boat}
-            gear={gear}
-            onKeepMine={() => void saving.keepMine()}
-            onTakeTheirs={saving.takeTheirs}
-            onClose={saving.decideLater}
-          />
-        )}
+        <SpreadConflict {...{ saving, editor, boat, gear }} />
       </Suspense>
     </Frame>
   )

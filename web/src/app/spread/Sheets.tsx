@@ -1,9 +1,9 @@
 import { Suspense } from 'react'
 import { clockOf, streamAt } from '../../clock/model'
 import { later } from '../../shared/later'
+import { SpreadConflict } from '../SpreadConflict'
 import type { SpreadState } from './useSpread'
 
-const Conflict = later(() => import('../../draft/Conflict').then((module) => module.Conflict))
 const GearSheet = later(() => import('../../spread/gear/GearSheet').then((module) => module.GearSheet))
 const CalibrationSheet = later(() =>
   import('../../spread/calibration/CalibrationSheet').then((module) => module.CalibrationSheet),
@@ -34,17 +34,7 @@ export function Sheets({ s }: { s: SpreadState }) {
         />
       )}
       {s.offer && <RefillOffer s={s} offer={s.offer} />}
-      {saving.conflict && (
-        <Conflict
-          yours={editor.doc}
-          theirs={saving.conflict}
-          boat={boat}
-          gear={gear}
-          onKeepMine={() => void saving.keepMine()}
-          onTakeTheirs={saving.takeTheirs}
-          onClose={saving.decideLater}
-        />
-      )}
+      <SpreadConflict {...{ saving, editor, boat, gear }} />
     </Suspense>
   )
 }

@@ -28,20 +28,18 @@ export function moreOf(s: SpreadState): MenuItem[] {
     ...item('helm', view === 'helm' ? 'Drawing' : 'Weave or draw a way', () => s.toggle('helm'), 'H'),
     ...item('table', view === 'table' ? 'Drawing' : 'Table', () => s.toggle('table'), 'T'),
     ...apart(
-      titles.flatMap((title) => [
-        {
-          key: title.spreadId,
-          words: (
-            <>
-              <span className={title.spreadId === editor.base.spreadId ? 'font-bold' : ''}>{title.name}</span>
-              <span className="ml-auto text-slate">
-                {title.lines === 1 ? 'one line' : `${title.lines} lines`}
-              </span>
-            </>
-          ),
-          onSelect: () => s.open(title.spreadId),
-        },
-      ]),
+      titles.map((title) => ({
+        key: title.spreadId,
+        words: (
+          <>
+            <span className={title.spreadId === editor.base.spreadId ? 'font-bold' : ''}>{title.name}</span>
+            <span className="ml-auto text-slate">
+              {title.lines === 1 ? 'one line' : `${title.lines} lines`}
+            </span>
+          </>
+        ),
+        onSelect: () => s.open(title.spreadId),
+      })),
     ),
     ...apart(item('new', 'New, from nothing', () => void s.make(false))),
     ...item('copy', 'New, from this one', () => void s.make(true)),

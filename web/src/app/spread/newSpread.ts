@@ -13,10 +13,7 @@ export async function newSpread(
   draft: Draft = { speedThroughWaterMps: SEVEN_KNOTS, lines: [] },
 ): Promise<string> {
   const spreadId = sources.uuid()
-  const kept = await saveSpread(boat, { spreadId, version: 0, name, draft })
-  queries.setQueryData(spreadOf(boat, spreadId).queryKey, kept)
-  void queries.invalidateQueries({ queryKey: titlesOf(boat).queryKey })
-  return spreadId
+  return kept(boat, queries, { spreadId, version: 0, name, draft })
 }
 
 /** Another spread in the place of one that stands: its name and its revisions stay. Returns its id. */
@@ -27,8 +24,16 @@ export async function anew(
   draft: Draft,
 ): Promise<string> {
   const { version, name } = await queries.fetchQuery({ ...spreadOf(boat, spreadId), staleTime: 0 })
-  const kept = await saveSpread(boat, { spreadId, version, name, draft })
-  queries.setQueryData(spreadOf(boat, spreadId).queryKey, kept)
+  return kept(boat, queries, { spreadId, version, name, draft })
+}
+
+async function kept(
+  boat: string,
+  queries: QueryClient,
+  body: Parameters<typeof saveSpread>[1],
+): Promise<string> {
+  const saved = await saveSpread(boat, body)
+  queries.setQueryData(spreadOf(boat, saved.spreadId).queryKey, saved)
   void queries.invalidateQueries({ queryKey: titlesOf(boat).queryKey })
-  return spreadId
+  return saved.spreadId
 }

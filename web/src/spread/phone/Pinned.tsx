@@ -1,9 +1,8 @@
 import { Button } from '../../shared/ui/Button'
 import { useUnits } from '../../units/UnitsContext'
-import { leastLetOut, LONGEST_LET_OUT_M, setLetOut } from '../../draft/model'
 import type { Boat, Gear, Line, SolvedLine } from '../../draft/queries'
 import type { Editing } from '../../draft/useEditor'
-import { Stepper } from '../strip/Stepper'
+import { LetOutStepper } from '../strip/lengths'
 import { likelyRange } from '../why/sentences'
 
 /** The selected line at the foot of the page: its let-out, where it runs, and a strike on it. */
@@ -63,14 +62,7 @@ export function Pinned({
         <span className="ml-auto shrink-0 text-slate underline">{holder?.name ?? 'no holder'}</span>
       </button>
       <div className="flex items-center gap-3">
-        <Stepper
-          label="Let-out"
-          figure="distance"
-          si={line.letOutM}
-          step={1}
-          range={{ least: leastLetOut(line), most: LONGEST_LET_OUT_M }}
-          onSet={(si) => editor.edit((doc) => setLetOut(doc, line.lineId, si))}
-        />
+        <LetOutStepper {...{ line, editor }} />
         <Runs answer={answer} />
       </div>
       <div className="flex gap-2">

@@ -46,6 +46,20 @@ export function Cable({
   )
 }
 
+/** How far a line is out, within what its leaders and the spool allow. */
+export function LetOutStepper({ line, editor }: { line: Line; editor: Editing }) {
+  return (
+    <Stepper
+      label="Let-out"
+      figure="distance"
+      si={line.letOutM}
+      step={1}
+      range={{ least: leastLetOut(line), most: LONGEST_LET_OUT_M }}
+      onSet={(si) => editor.edit((doc) => setLetOut(doc, line.lineId, si))}
+    />
+  )
+}
+
 export function LetOut({
   line,
   answer,
@@ -61,14 +75,7 @@ export function LetOut({
   const change = perTenM === undefined ? undefined : perTenM * unit.factor
   return (
     <Cell title={line.deep ? 'Behind the clip' : 'Let out'}>
-      <Stepper
-        label="Let-out"
-        figure="distance"
-        si={line.letOutM}
-        step={1}
-        range={{ least: leastLetOut(line), most: LONGEST_LET_OUT_M }}
-        onSet={(si) => editor.edit((doc) => setLetOut(doc, line.lineId, si))}
-      />
+      <LetOutStepper {...{ line, editor }} />
       <span className="text-slate">
         {line.deep
           ? answer?.deep?.bellyM === undefined

@@ -1,16 +1,13 @@
 import { scaleLinear } from '../../shared/scale'
-import { line as curve } from 'd3-shape'
 import { Button } from '../../shared/ui/Button'
 import { useUnits } from '../../units/UnitsContext'
-import { spreadOut } from '../stage/labels'
-import { lineOf } from '../../draft/model'
 import { BoatPlan } from '../stage/BoatPlan'
 import type { ViewProps } from '../stage/PlanView'
 import type { StageScales } from '../stage/scales'
-import { Silhouette } from '../stage/Silhouette'
 import type { SideTurn, Turns } from '../../draft/queries'
 import { foulingAt, momentAt, MOST_TURNED, reachOf, sideOf, type Turned } from './model'
 import { degrees, sideWord, stops } from './sentences'
+import { SwungLines, SwungLures } from './Swung'
 
 /** Room for the ring around the bow, and for what is written above. */
 const MARGIN = { left: 110, right: 120, top: 122, bottom: 68 }
@@ -34,70 +31,18 @@ export function TurnedView({
   width: number
   height: number
 }) {
-  const units = useUnits()
   const side = sideOf(turns, turned)
   const moment = momentAt(side, turned)
   const fouling = foulingAt(side, turned)
   const used = new Set(doc.draft.lines.map((line) => line.holderId))
   if (!moment) return null
-  const draw = curve<{ asternM: number; starboardM: number }>()
-    .x((p) => scales.x(p.asternM))
-    .y((p) => scales.plan(p.starboardM))
-  const placed = spreadOut(
-    moment.lines.map(({ lineId, nodes }) => ({
-      id: lineId,
-      x: scales.x(nodes[0]?.asternM ?? 0) + 16,
-      y: scales.plan(nodes[0]?.starboardM ?? 0) - 9,
-      width: 110,
-      height: 17,
-    })),
-  )
+  const swung = { lines: moment.lines, fouling, x: scales.x, y: scales.plan }
   return (
     <g data-testid="turned">
       <rect x={0} y={0} width={width} height={height} className="fill-water" />
       <BoatPlan boat={boat} scales={scales} used={used} />
-      {moment.lines.map(({ lineId, nodes }) => (
-        <path
-          key={lineId}
-          d={draw([...nodes]) ?? ''}
-          fill="none"
-          strokeWidth={fouling.includes(lineId) ? 4 : 1.6}
-          className={fouling.includes(lineId) ? 'stroke-rust' : 'stroke-ink'}
-          data-fouling={fouling.includes(lineId) || undefined}
-        />
-      ))}
-      {moment.lines.map(({ lineId, nodes, lureSpeedMps }) => {
-        const [lure, next] = nodes
-        if (!lure) return null
-        const x = scales.x(lure.asternM)
-        const y = scales.plan(lure.starboardM)
-        const towards = next
-          ? Math.atan2(scales.plan(next.starboardM) - y, scales.x(next.asternM) - x)
-          : Math.PI
-        const kind = lures.get(lineOf(doc, lineId)?.tackle[0]?.lureGearId ?? '')?.kind ?? ''
-        const name = placed.get(lineId)!
-        return (
-          <g key={lineId}>
-            {fouling.includes(lineId) && (
-              <circle cx={x} cy={y} r={15} fill="none" className="stroke-rust stroke-[3]" />
-            )}
-            <Silhouette kind={kind} x={x} y={y} turn={((towards + Math.PI) * 180) / Math.PI} />
-            {Math.abs(name.y + 9 - y) > 16 && (
-              <line x1={x + 8} y1={y} x2={name.x - 2} y2={name.y + 9} className="stroke-ink/50 stroke-1" />
-            )}
-            <text
-              x={name.x}
-              y={name.y + 13}
-              className="fill-ink stroke-water stroke-[4] text-[14px] font-bold [paint-order:stroke]"
-            >
-              {label(lineId)}
-              <tspan dx={6} className="fill-slate font-mono text-[13px] font-normal">
-                {units.say('speed', lureSpeedMps)}
-              </tspan>
-            </text>
-          </g>
-        )
-      })}
+      <SwungLines {...swung} />
+      <SwungLures {...{ ...swung, doc, lures, label }} />
       {fouling.length > 0 &&
         side.foul &&
         side.foul.straightM < 0.5 &&

@@ -12,8 +12,6 @@ import org.mosswake.core.gear.LineKind;
 
 /** How a line is taken down: by the skipper's way where the box has what it needs, else by lead. */
 final class DeepWay {
-    private static final int PLANE = 4;
-
     private DeepWay() {}
 
     static Tied of(Slot slot, boolean cabled, Schools schools, Tying tying) {
@@ -30,7 +28,7 @@ final class DeepWay {
 
     /** Leads to try, the lightest first; one empty one where none is tied. */
     static List<Optional<Box.Lure>> leads(Tied how, Slot slot, boolean cabled, Schools schools, Tying tying) {
-        if (how == Tied.IN_LINE_LEAD && schools.is(School.DEEP, PLANE)) {
+        if (how == Tied.IN_LINE_LEAD && schools.is(School.DEEP, School.BY_PLANE)) {
             List<Optional<Box.Lure>> planes = tying.planes().map(Optional::of).toList();
             if (!planes.isEmpty()) {
                 return planes;
@@ -63,7 +61,8 @@ final class DeepWay {
         return switch (how) {
             case FAST_LADDER -> "in-line weight of 0.7 to 1.4 kg, heavy mono and hollow braid";
             case THREE_WAY -> "lead of 0.4 kg or more";
-            case IN_LINE_LEAD -> schools.is(School.DEEP, PLANE) ? "diving plane or in-line lead" : "in-line lead";
+            case IN_LINE_LEAD ->
+                schools.is(School.DEEP, School.BY_PLANE) ? "diving plane or in-line lead" : "in-line lead";
             case WIRE -> "trolling wire";
             case ATTRACTOR -> "rotating blade and leader for it";
             case STEERING_BAR -> "heavy mono for bars";

@@ -218,7 +218,7 @@ final class Stories {
         if (p.is(Playbook.Trait.LIVE_BAIT) && schools.is(School.BAIT_SKIRT, 1)) {
             notes.add(Sentence.of("A small skirt slides on the leader before each live bait, for colour."));
         }
-        if (p.is(Playbook.Trait.DEEP) && schools.is(School.DEEP, 5)) {
+        if (p.is(Playbook.Trait.DEEP) && schools.is(School.DEEP, School.BY_DROP_WEIGHT)) {
             notes.add(
                     Sentence.of(
                             "Tie the lead on by a loop that lets go at the strike. A dropped weight stays in the sea: many places forbid it."));

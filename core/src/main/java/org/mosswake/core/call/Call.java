@@ -170,7 +170,7 @@ public record Call(
         if (p.is(Playbook.Trait.DEAD_BAIT)) {
             all.add(Caution.WET_ICE);
         }
-        if (p.is(Playbook.Trait.DEEP) && s.schools().is(School.DEEP, 5)) {
+        if (p.is(Playbook.Trait.DEEP) && s.schools().is(School.DEEP, School.BY_DROP_WEIGHT)) {
             all.add(Caution.DROP_WEIGHT);
         }
         if (s.outfit().idle().filter(idle -> idle.tooFastFor(p.mostMps())).isPresent()) {

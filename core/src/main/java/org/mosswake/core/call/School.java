@@ -30,6 +30,11 @@ public enum School {
     BAR_CLIPS("Bars", "straight from the rod", "on rigger clips"),
     SLOWING("Slower than she idles", "one engine", "drogue", "in and out of gear");
 
+    /** Sides of {@link #DEEP} that are asked after by name. */
+    public static final int BY_PLANE = 4;
+
+    public static final int BY_DROP_WEIGHT = 5;
+
     private final String asks;
     private final List<String> sides;
 
