@@ -7,8 +7,8 @@ export function CommandBox({ open, onClose }: { open: boolean; onClose(): void }
   const [typed, setTyped] = useState('')
   const [said, setSaid] = useState<string | null>(null)
   const commands = allCommands()
-  const enter = () => {
-    const message = perform(commands, typed)
+  const enter = (words: string) => {
+    const message = perform(commands, words)
     setSaid(message)
     if (message === null) onClose()
   }
@@ -24,7 +24,7 @@ export function CommandBox({ open, onClose }: { open: boolean; onClose(): void }
           setTyped(event.target.value)
           setSaid(null)
         }}
-        onKeyDown={(event) => event.key === 'Enter' && enter()}
+        onKeyDown={(event) => event.key === 'Enter' && enter(typed)}
       />
       {said && (
         <p role="alert" className="mt-2 border-l-4 border-rust pl-2">
@@ -38,10 +38,8 @@ export function CommandBox({ open, onClose }: { open: boolean; onClose(): void }
               type="button"
               className="min-h-11 w-full px-2 text-left hover:bg-shade"
               onClick={() => {
-                if (!words.includes('…')) {
-                  setSaid(perform(commands, words))
-                  onClose()
-                } else setTyped(words.slice(0, words.indexOf('…')))
+                if (!words.includes('…')) enter(words)
+                else setTyped(words.slice(0, words.indexOf('…')))
               }}
             >
               {words}

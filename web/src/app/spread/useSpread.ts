@@ -64,6 +64,7 @@ export function useSpread({ boat, boats, gear, gearStamp, titles, kept }: Loaded
   const [refused, setRefused] = useState(false)
   const add = useCallback(() => {
     const lineId = sources.uuid()
+    setRefused(false)
     edit((doc) => addLine(doc, lineId, boat.holders, gear))
     select(lineId)
   }, [boat.holders, edit, gear, select])
