@@ -47,7 +47,8 @@ export function App() {
 function FirstBoat() {
   const all = useQuery(boats())
   const client = useQueryClient()
-  const firstId = all.data?.[0]?.boatId
+  const first = all.data?.find((boat) => !boat.putAway) ?? all.data?.[0]
+  const firstId = first?.boatId
   // What the first station stands on, fetched beside its script.
   useEffect(() => {
     if (!firstId) return
@@ -55,7 +56,6 @@ function FirstBoat() {
   }, [client, firstId])
   const [adding, setAdding] = useState(false)
   if (!all.data) return <Waiting error={all.error} />
-  const first = all.data[0]
   if (!first)
     return (
       <main className="p-8">

@@ -215,11 +215,11 @@ function useOtherBoats(boat: Boat, boats: readonly BoatTitle[]): MenuItem[] {
   const go = useNavigate()
   const { search, pathname } = useLocation()
   const section = pathname.split('/')[3] ?? 'spread'
-  return boats
+  return awayLast(boats)
     .filter((other) => other.boatId !== boat.boatId)
     .map((other, at) => ({
       key: other.boatId,
-      words: other.name,
+      words: other.putAway ? `${other.name}, put away` : other.name,
       onSelect: () => void go(`/boats/${other.boatId}/${section}${kept(search)}`),
       ...(at === 0 && { apart: true }),
     }))
@@ -239,9 +239,9 @@ function BoatSelect({ boat, boats, onNew }: { boat: Boat; boats: readonly BoatTi
         else void go(`/boats/${event.target.value}/${section}${kept(search)}`)
       }}
     >
-      {listed(boats, boat).map((other) => (
+      {awayLast(listed(boats, boat)).map((other) => (
         <option key={other.boatId} value={other.boatId}>
-          {other.name}
+          {other.putAway ? `${other.name}, put away` : other.name}
         </option>
       ))}
       <option value={NEW}>Add a boat…</option>
@@ -256,8 +256,13 @@ const station = (way: Way) => (
 )
 
 /** Lists come in pages: she is on hers, wherever she stands in it. */
-const listed = (boats: readonly BoatTitle[], boat: BoatTitle): readonly BoatTitle[] =>
-  boats.some((one) => one.boatId === boat.boatId) ? boats : [boat, ...boats]
+const listed = (boats: readonly BoatTitle[], boat: Boat): readonly BoatTitle[] =>
+  boats.some((one) => one.boatId === boat.boatId) ? boats : [{ ...boat, putAway: false }, ...boats]
+
+const awayLast = (boats: readonly BoatTitle[]): readonly BoatTitle[] => [
+  ...boats.filter((boat) => !boat.putAway),
+  ...boats.filter((boat) => boat.putAway),
+]
 
 function Station({ to, place, children }: { to: string; place?: string; children: ReactNode }) {
   return (

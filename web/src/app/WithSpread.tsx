@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
-import type { ReactNode } from 'react'
+import { useMemo, type ReactNode } from 'react'
 import { Navigate, useParams } from 'react-router'
 import {
   gearOf,
+  putAwayOf,
   spreadOf,
   titlesOf,
   type Boat,
@@ -11,6 +12,8 @@ import {
   type Kept,
   type Title,
 } from '../draft/queries'
+import { offered } from '../draft/offered'
+import { heldText } from '../draft/useEditor'
 import { useBoat } from './useBoat'
 import { Waiting } from './Waiting'
 
@@ -36,19 +39,25 @@ export function WithSpread({
   const { boatId = '', spreadId = '' } = useParams()
   const { boat, boats, gone, error } = useBoat(boatId)
   const gear = useQuery(gearOf(boatId))
+  const away = useQuery(putAwayOf(boatId))
   const titles = useQuery(titlesOf(boatId))
   const spread = useQuery(spreadOf(boatId, spreadId))
+  const kept = spread.data
+  const tied = useMemo(
+    () => gear.data && away.data && offered(gear.data, away.data, [kept, kept && heldText(kept.spreadId)]),
+    [gear.data, away.data, kept],
+  )
   if (gone) return <Navigate to="/" replace />
   if (spread.error && 'status' in spread.error && spread.error.status === 404)
     return <Navigate to={`/boats/${boatId}/${station}`} replace />
-  if (!boat || !boats || !gear.data || !titles.data || !spread.data)
-    return <Waiting error={error ?? gear.error ?? titles.error ?? spread.error} />
+  if (!boat || !boats || !tied || !titles.data || !kept)
+    return <Waiting error={error ?? gear.error ?? away.error ?? titles.error ?? spread.error} />
   return children({
     boat,
     boats,
-    gear: gear.data,
+    gear: tied,
     gearStamp: gear.dataUpdatedAt,
     titles: titles.data,
-    kept: spread.data,
+    kept,
   })
 }

@@ -10,8 +10,10 @@ export type Marked = Schemas['MarkedReply']
 export type Lure = Schemas['LureGearBody']
 export type LineGear = Schemas['LineGearBody']
 export type Reel = Schemas['ReelGearBody']
+export type PutAway = Schemas['PutAway']
 export type GearColumn = Schemas['GearColumn']
 export type LureKind = Schemas['LureKindReply']
+export type LineKind = Schemas['LineKindReply']
 export type Kept = Schemas['Kept']
 export type Title = Schemas['Title']
 export type Draft = Schemas['SpreadDraft']
@@ -69,6 +71,25 @@ export const gearOf = (boat: string) =>
     queryFn: () => ask((api) => api.GET('/api/boats/{boat}/gear', { params: { path: { boat } } })),
   })
 
+/** Gear, spreads and the boat herself that are kept and no longer offered. */
+export const putAwayOf = (boat: string) =>
+  queryOptions({
+    queryKey: ['gear', boat, 'put-away'],
+    queryFn: () => ask((api) => api.GET('/api/boats/{boat}/put-away', { params: { path: { boat } } })),
+  })
+
+const thingOf = (boat: string, thing: string) => ({ params: { path: { boat, thing } } })
+
+export const putAway = (boat: string, thing: string) =>
+  keep((api) => api.PUT('/api/boats/{boat}/put-away/{thing}', thingOf(boat, thing)))
+
+export const takeOut = (boat: string, thing: string) =>
+  keep((api) => api.DELETE('/api/boats/{boat}/put-away/{thing}', thingOf(boat, thing)))
+
+/** For good; refused where something kept needs it. */
+export const removeGear = (boat: string, thing: string) =>
+  keep((api) => api.DELETE('/api/boats/{boat}/gear/{thing}', thingOf(boat, thing)))
+
 /** What there is to say of each sort of item. */
 export const gearColumns = () =>
   queryOptions({
@@ -83,6 +104,17 @@ export const lureKinds = () =>
     queryFn: () => ask((api) => api.GET('/api/lure-kinds')),
     staleTime: Infinity,
   })
+
+export const lineKinds = () =>
+  queryOptions({
+    queryKey: ['line-kinds'],
+    queryFn: () => ask((api) => api.GET('/api/line-kinds')),
+    staleTime: Infinity,
+  })
+
+/** One metre of a kind of line at a rated strength (N). */
+export const lineRated = (kind: LineKind['kind'], strengthN: number) =>
+  ask((api) => api.GET('/api/line-kinds/{kind}', { params: { path: { kind }, query: { strengthN } } }))
 
 export const titlesOf = (boat: string) =>
   queryOptions({

@@ -14,6 +14,9 @@ interface Opened {
 
 const keyOf = (spreadId: string) => `moss.draft.${spreadId}`
 
+/** What was edited and not saved when the page went, as text. */
+export const heldText = (spread: string): string | null => localStorage.getItem(keyOf(spread))
+
 /**
  * Unsaved work survives a reload, on the version it was made from. Where another was saved meanwhile it is taken up all
  * the same, and both sides are shown.
@@ -21,7 +24,7 @@ const keyOf = (spreadId: string) => `moss.draft.${spreadId}`
 function open(kept: Kept): Opened {
   const fresh = docOf(kept)
   try {
-    const held = JSON.parse(localStorage.getItem(keyOf(kept.spreadId)) ?? 'null') as {
+    const held = JSON.parse(heldText(kept.spreadId) ?? 'null') as {
       version: number
       doc: Doc
     } | null

@@ -36,3 +36,16 @@ export const CHAIN_WORDS: Record<string, string> = {
   LIVE_BAIT: 'Live bait, wire to the nose hook',
   STEERING_BAR: 'Bar that steers outward',
 }
+
+export const LINE_WORDS: Record<string, string> = {
+  MONO: 'mono',
+  FLUOROCARBON: 'fluorocarbon',
+  BRAID: 'braid',
+  HOLLOW_BRAID: 'hollow braid',
+  TROLLING_WIRE: 'trolling wire',
+  LEAD_CORE: 'lead core',
+  COPPER: 'copper line',
+  DOWNRIGGER_CABLE: 'downrigger cable',
+  BITE_WIRE: 'bite wire',
+  BITE_CABLE: 'bite cable',
+}

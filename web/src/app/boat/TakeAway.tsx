@@ -1,7 +1,7 @@
-import { useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { boats, type Boat } from '../../draft/queries'
+import { boats, putAway, takeOut, type Boat } from '../../draft/queries'
 import { ask, type Problem } from '../../shared/api/client'
 import { download } from '../../shared/download'
 import { Button } from '../../shared/ui/Button'
@@ -19,10 +19,40 @@ export function TakeAway({ boat }: { boat: Boat }) {
       </Button>
       {open && (
         <Sheet title={`All that is kept of ${boat.name}`} open onClose={() => setOpen(false)}>
+          <PutAwayBoat boat={boat} />
           <Away boat={boat} />
         </Sheet>
       )}
     </>
+  )
+}
+
+/** Out of sight, with everything kept; or back again. */
+function PutAwayBoat({ boat }: { boat: Boat }) {
+  const queries = useQueryClient()
+  const all = useQuery(boats()).data ?? []
+  const [problem, setProblem] = useState<string | null>(null)
+  const isAway = all.some((one) => one.boatId === boat.boatId && one.putAway)
+  const change = async () => {
+    try {
+      await (isAway ? takeOut : putAway)(boat.boatId, boat.boatId)
+      setProblem(null)
+    } catch (error) {
+      setProblem((error as Problem).said.join(' '))
+    }
+    await queries.invalidateQueries({ queryKey: boats().queryKey })
+  }
+  return (
+    <section className="mb-6">
+      <h3 className="font-bold">{isAway ? 'She is put away' : 'Put her away'}</h3>
+      <p className="mb-2">
+        {isAway
+          ? 'She stands last in the list of boats and is not opened by herself. Nothing of hers is changed.'
+          : 'She goes to the end of the list of boats and is not opened by herself. Nothing of hers is lost.'}
+      </p>
+      <Button onClick={() => void change()}>{isAway ? 'Take her out again' : `Put ${boat.name} away`}</Button>
+      {problem && <p role="alert">{problem}</p>}
+    </section>
   )
 }
 
@@ -60,6 +90,7 @@ function Away({ boat }: { boat: Boat }) {
     })
   return (
     <>
+      <h3 className="font-bold">Take it with you</h3>
       <p className="mb-2">
         Boat and box with all their versions, spreads, plans, days and facts: one file of plain JSON.
       </p>

@@ -56,11 +56,13 @@ export function RigBar({
         value={editor.base.spreadId}
         onChange={(event) => onOpen(event.target.value)}
       >
-        {titles.map((title) => (
-          <option key={title.spreadId} value={title.spreadId}>
-            {title.name}
-          </option>
-        ))}
+        {titles
+          .filter((title) => !title.putAway || title.spreadId === editor.base.spreadId)
+          .map((title) => (
+            <option key={title.spreadId} value={title.spreadId}>
+              {title.name}
+            </option>
+          ))}
       </Select>
       <div role="group" aria-label="Line" className="flex flex-wrap">
         {lines.map((line) => (

@@ -9,6 +9,7 @@ const CalibrationSheet = later(() =>
   import('../../spread/calibration/CalibrationSheet').then((module) => module.CalibrationSheet),
 )
 const RefillOffer = later(() => import('./RefillOffer').then((module) => module.RefillOffer))
+const AwaySheet = later(() => import('./PutAwaySpreads').then((module) => module.AwaySheet))
 const WaterSheet = later(() => import('../../spread/water/WaterSheet').then((module) => module.WaterSheet))
 
 /** What lies over the station when it is asked for. */
@@ -32,6 +33,9 @@ export function Sheets({ s }: { s: SpreadState }) {
           open
           onClose={onClose}
         />
+      )}
+      {sheet === 'away' && (
+        <AwaySheet boat={boat.boatId} titles={s.titles} openId={editor.base.spreadId} onClose={onClose} />
       )}
       {s.offer && <RefillOffer s={s} offer={s.offer} />}
       <SpreadConflict {...{ saving, editor, boat, gear }} />

@@ -5,6 +5,7 @@ import { Button } from '../../shared/ui/Button'
 import { spreadOf, titlesOf } from '../../draft/queries'
 import { Frame } from '../Frame'
 import { newSpread } from './newSpread'
+import { PutAwaySpreads } from './PutAwaySpreads'
 import { useBoat } from '../useBoat'
 import { Waiting } from '../Waiting'
 
@@ -14,7 +15,8 @@ export function SpreadChooser({ station = 'spread' }: { station?: 'spread' | 'ri
   const titles = useQuery(titlesOf(boatId))
   const { boat, boats, gone, error } = useBoat(boatId)
   const queries = useQueryClient()
-  const newest = titles.data?.[0]?.spreadId
+  const latest = titles.data?.find((title) => !title.putAway)
+  const newest = latest?.spreadId
   useEffect(() => {
     if (newest) void queries.prefetchQuery(spreadOf(boatId, newest))
   }, [queries, boatId, newest])
@@ -22,7 +24,6 @@ export function SpreadChooser({ station = 'spread' }: { station?: 'spread' | 'ri
   const [problem, setProblem] = useState<string | null>(null)
   if (gone) return <Navigate to="/" replace />
   if (!titles.data || !boat || !boats) return <Waiting error={titles.error ?? error} />
-  const latest = titles.data[0]
   if (latest)
     return <Navigate to={`/boats/${boatId}/${station}/${latest.spreadId}${window.location.search}`} replace />
   const begin = async () => {
@@ -48,6 +49,7 @@ export function SpreadChooser({ station = 'spread' }: { station?: 'spread' | 'ri
           <Button onClick={() => void begin()}>Start a spread</Button>
         </div>
         {problem && <p role="alert">{problem}</p>}
+        <PutAwaySpreads boat={boatId} titles={titles.data} />
       </main>
     </Frame>
   )

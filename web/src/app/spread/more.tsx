@@ -1,3 +1,4 @@
+import type { Title } from '../../draft/queries'
 import type { MenuItem } from '../../shared/ui/Menu'
 import type { SpreadState } from './useSpread'
 
@@ -28,7 +29,7 @@ export function moreOf(s: SpreadState): MenuItem[] {
     ...item('helm', view === 'helm' ? 'Drawing' : 'Weave or draw a way', () => s.toggle('helm'), 'H'),
     ...item('table', view === 'table' ? 'Drawing' : 'Table', () => s.toggle('table'), 'T'),
     ...apart(
-      titles.map((title) => ({
+      here(titles, editor.base.spreadId).map((title) => ({
         key: title.spreadId,
         words: (
           <>
@@ -43,9 +44,14 @@ export function moreOf(s: SpreadState): MenuItem[] {
     ),
     ...apart(item('new', 'New, from nothing', () => void s.make(false))),
     ...item('copy', 'New, from this one', () => void s.make(true)),
+    ...item('away', 'Put away, take out', () => s.setSheet('away')),
     ...item('saved', 'Back to saved', editor.dirty ? () => editor.reload(editor.base) : undefined),
   ]
 }
+
+/** What is put away is in the list only while it is open. */
+const here = (titles: readonly Title[], open: string): readonly Title[] =>
+  titles.filter((title) => !title.putAway || title.spreadId === open)
 
 function Words({ words, stroke }: { words: string; stroke: string }) {
   return (

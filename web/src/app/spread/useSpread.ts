@@ -22,7 +22,7 @@ import { useRefill } from './useRefill'
 import { useStrikeReports } from './useStrikeReports'
 import { useTurning } from './useTurning'
 
-export type SheetName = 'gear' | 'water' | 'seen' | 'line' | 'why' | 'day'
+export type SheetName = 'gear' | 'water' | 'seen' | 'line' | 'why' | 'day' | 'away'
 
 /** All that the station shows and does, whatever screen it is on. */
 export type SpreadState = ReturnType<typeof useSpread>

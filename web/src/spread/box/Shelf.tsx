@@ -3,8 +3,8 @@ import { Button } from '../../shared/ui/Button'
 import { sayThickness, useUnits } from '../../units/UnitsContext'
 import type { Gear, Lure } from '../../draft/queries'
 import { Silhouette } from '../stage/Silhouette'
-import { KIND_WORDS } from '../words'
-import { LINE_WORDS, roleWords } from './model'
+import { KIND_WORDS, LINE_WORDS } from '../words'
+import { roleWords } from './model'
 
 /** Things of one sort under heads: what it is, with what matters of it beneath, and how many. */
 export function Shelf({ title, heads, children }: { title: string; heads: string; children: ReactNode }) {

@@ -6,7 +6,7 @@ import * as queries from '../../draft/queries'
 import { gear } from '../../draft/test/fixtures'
 import { BoxView } from './BoxView'
 
-const { gearColumns } = queries
+const { gearColumns, gearOf, lineKinds, putAwayOf } = queries
 
 let client: QueryClient
 
@@ -59,6 +59,20 @@ beforeEach(() => {
       },
     ],
   )
+  client.setQueryData(lineKinds().queryKey, [
+    {
+      kind: 'COPPER',
+      strengthN: 200,
+      usual: {
+        lengthM: 1,
+        diameterM: 0.001,
+        densityKgPerM3: 7200,
+        normalDragCoefficient: 1.7,
+        tangentialDragCoefficient: 0.012,
+      },
+    },
+  ])
+  client.setQueryData(putAwayOf('boat').queryKey, [])
   client.setQueryData(gearColumns().queryKey, { lure: LURE_COLUMNS, line: [], reel: [] })
   vi.spyOn(client, 'invalidateQueries').mockResolvedValue()
 })
@@ -119,6 +133,44 @@ describe('the box on the page', () => {
     expect(kept.massKg).toBeCloseTo(0.04252, 5)
     expect(kept.dragAreaM2).toBeCloseTo(4.5e-4, 9)
     expect('slowestMps' in kept).toBe(false)
+  })
+
+  it('begins a line of any kind, in an empty box too', () => {
+    show({ lures: [], lines: [], reels: [] })
+    fireEvent.change(screen.getByLabelText('Add to the box'), { target: { value: 'COPPER' } })
+    expect(screen.getByRole('button', { name: 'Keep it' })).toBeTruthy()
+  })
+
+  it('takes back a count', async () => {
+    const save = vi.spyOn(queries, 'saveLure').mockImplementation((_boat, body) => Promise.resolve(body))
+    show()
+    save.mockImplementation((_boat, body) => {
+      const others = gear.lures.filter((one) => one.gearId !== body.gearId)
+      const kept = { ...body, version: body.version + 1 }
+      client.setQueryData(gearOf('boat').queryKey, { ...gear, lures: [kept, ...others] })
+      return Promise.resolve(kept)
+    })
+    expect(screen.queryByRole('button', { name: 'Undo' })).toBeNull()
+    fireEvent.click(screen.getByLabelText(`One ${lure.name} more`))
+    await settled()
+    expect(screen.getByRole('status').textContent).toBe(`${lure.name}: 2 aboard.`)
+    fireEvent.click(screen.getByRole('button', { name: 'Undo' }))
+    await settled()
+    expect(save.mock.calls.at(-1)![1]).toEqual({ ...lure, version: lure.version + 1 })
+    expect(screen.queryByRole('button', { name: 'Undo' })).toBeNull()
+  })
+
+  it('keeps what is put away on a shelf of its own, to be taken out or removed', async () => {
+    client.setQueryData(putAwayOf('boat').queryKey, [{ thing: lure.gearId, removable: true }])
+    const remove = vi.spyOn(queries, 'removeGear').mockResolvedValue(undefined as never)
+    show()
+    expect(screen.queryByRole('button', { name: lure.name })).toBeNull()
+    fireEvent.change(screen.getByLabelText('Shelf'), { target: { value: 'away' } })
+    fireEvent.click(screen.getByRole('button', { name: lure.name }))
+    expect(screen.getByRole('button', { name: 'Take out again' })).toBeTruthy()
+    fireEvent.click(screen.getByRole('button', { name: 'Remove for good' }))
+    await settled()
+    expect(remove).toHaveBeenCalledWith('boat', lure.gearId)
   })
 
   it('begins a reel with a line that is aboard', async () => {

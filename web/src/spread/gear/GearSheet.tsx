@@ -1,11 +1,11 @@
-import { useQuery } from '@tanstack/react-query'
+import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Button } from '../../shared/ui/Button'
-import { Select } from '../../shared/ui/Select'
 import { Sheet } from '../../shared/ui/Sheet'
-import { lureKinds, type Gear, type LureKind } from '../../draft/queries'
+import { gearOf, type Gear } from '../../draft/queries'
+import { saveItem } from '../box/restore'
 import { KIND_WORDS } from '../words'
-import { freshLine, freshLure, ItemForm, type Item } from './ItemForm'
+import { AddItem } from './AddItem'
+import { ItemForm, type Item } from './ItemForm'
 
 /** What is aboard, with the coefficients each item is computed from; correct them where you know better. */
 export function GearSheet({
@@ -20,28 +20,25 @@ export function GearSheet({
   onClose(): void
 }) {
   const [item, setItem] = useState<Item | null>(null)
-  const kinds = useQuery({ ...lureKinds(), enabled: open })
-
+  const queries = useQueryClient()
+  const back = () => setItem(null)
+  const keep = async (kept: Item) => {
+    await saveItem(boat, kept)
+    await queries.invalidateQueries({ queryKey: gearOf(boat).queryKey })
+    back()
+  }
   return (
     <Sheet title="Gear aboard" open={open} onClose={onClose} wide>
       {item ? (
-        <ItemForm {...{ boat, gear, item }} onChange={setItem} onDone={() => setItem(null)} />
+        <ItemForm {...{ gear, item }} onChange={setItem} onKeep={keep} onBack={back} />
       ) : (
-        <Lists gear={gear} kinds={kinds.data ?? []} onChoose={setItem} />
+        <Lists gear={gear} onChoose={setItem} />
       )}
     </Sheet>
   )
 }
 
-function Lists({
-  gear,
-  kinds,
-  onChoose,
-}: {
-  gear: Gear
-  kinds: readonly LureKind[]
-  onChoose(item: Item): void
-}) {
+function Lists({ gear, onChoose }: { gear: Gear; onChoose(item: Item): void }) {
   return (
     <div className="grid gap-6 md:grid-cols-2">
       <section>
@@ -62,26 +59,7 @@ function Lists({
             </li>
           ))}
         </ul>
-        <label className="mt-3 flex items-center gap-2">
-          Add a
-          <Select
-            aria-label="Add a lure or weight"
-            value=""
-            onChange={(event) => {
-              const kind = kinds.find((k) => k.kind === event.target.value)
-              if (kind) onChoose({ what: 'lure', body: freshLure(kind) })
-            }}
-          >
-            <option value="" disabled>
-              choose a kind
-            </option>
-            {kinds.map((kind) => (
-              <option key={kind.kind} value={kind.kind}>
-                {KIND_WORDS[kind.kind]}
-              </option>
-            ))}
-          </Select>
-        </label>
+        <AddItem gear={gear} onItem={onChoose} />
       </section>
       <section>
         <h3 className="mb-1 text-lg font-bold">Lines</h3>
@@ -98,16 +76,6 @@ function Lists({
             </li>
           ))}
         </ul>
-        <Button
-          className="mt-3"
-          disabled={gear.lines.length === 0}
-          onClick={() => {
-            const like = gear.lines[0]
-            if (like) onChoose({ what: 'line', body: freshLine(like) })
-          }}
-        >
-          Add a line
-        </Button>
       </section>
     </div>
   )

@@ -1,56 +1,47 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { useState, type ReactNode } from 'react'
 import type { Problem } from '../../shared/api/client'
 import { sources } from '../../shared/device'
 import { Button } from '../../shared/ui/Button'
 import {
   gearColumns,
-  gearOf,
-  saveLineGear,
-  saveLure,
-  saveReel,
+  lineRated,
   type Gear,
   type LineGear,
+  type LineKind,
   type Lure,
   type LureKind,
   type Reel,
 } from '../../draft/queries'
 import { isLead } from '../../draft/model'
-import { KIND_WORDS } from '../words'
+import { KIND_WORDS, LINE_WORDS } from '../words'
 import { Field, type Value } from './fields'
 
 export type Item =
   { what: 'lure'; body: Lure } | { what: 'line'; body: LineGear } | { what: 'reel'; body: Reel }
 
-const save = (boat: string, item: Item) =>
-  item.what === 'lure'
-    ? saveLure(boat, item.body)
-    : item.what === 'line'
-      ? saveLineGear(boat, item.body)
-      : saveReel(boat, item.body)
-
 /** One item of the box as it is edited; what is refused is said by field, and nothing typed is lost. */
 export function ItemForm({
-  boat,
   gear,
   item,
   onChange,
-  onDone,
+  onKeep,
+  onBack,
+  children,
 }: {
-  boat: string
   gear: Gear
   item: Item
   onChange(item: Item): void
-  /** Kept, or given up. */
-  onDone(): void
+  /** Throws what is refused. */
+  onKeep(item: Item): Promise<void>
+  onBack(): void
+  /** What else can be done with it. */
+  children?: ReactNode
 }) {
   const [faults, setFaults] = useState<readonly string[]>([])
-  const queries = useQueryClient()
   const keep = async () => {
     try {
-      await save(boat, item)
-      await queries.invalidateQueries({ queryKey: gearOf(boat).queryKey })
-      onDone()
+      await onKeep(item)
     } catch (problem) {
       setFaults((problem as Problem).said)
     }
@@ -71,13 +62,14 @@ export function ItemForm({
       <p className="mt-3 text-slate">
         Spreads that carry it are solved anew. Strikes already logged keep the depth they had.
       </p>
-      <div className="mt-4 flex gap-3">
+      <div className="mt-4 flex flex-wrap gap-3">
         <Button tone="strong" type="submit">
           Keep it
         </Button>
-        <Button tone="quiet" onClick={onDone}>
+        <Button tone="quiet" onClick={onBack}>
           Back
         </Button>
+        {children}
       </div>
     </form>
   )
@@ -95,11 +87,13 @@ export const freshLure = ({ kind, usual, works }: LureKind): Lure => ({
   ...(works && { slowestMps: works.leastMps, fastestMps: works.mostMps }),
 })
 
-export const freshLine = (like: LineGear): LineGear => ({
-  ...like,
+export const freshLine = ({ kind, strengthN, usual: { lengthM: _, ...usual } }: LineKind): LineGear => ({
   gearId: sources.uuid(),
   version: 0,
-  name: '',
+  name: LINE_WORDS[kind] ?? '',
+  kind,
+  strengthN,
+  ...usual,
 })
 
 export const freshReel = (lines: readonly LineGear[]): Reel => {
@@ -143,6 +137,13 @@ function Fields({
       ),
     )
     onChange({ ...item, body: next } as unknown as Item)
+    if (item.what === 'line' && item.body.version === 0 && field === 'strengthN') void rate(next, value)
+  }
+  /** A new line is as thick as its kind is at that strength, until its thickness is typed. */
+  const rate = async (next: Record<string, unknown>, strengthN: Value) => {
+    if (item.what !== 'line' || typeof strengthN !== 'number') return
+    const metre = await lineRated(item.body.kind, strengthN).catch(() => null)
+    if (metre) onChange({ ...item, body: { ...next, diameterM: metre.diameterM } } as unknown as Item)
   }
   return (
     <div className="grid gap-3 md:grid-cols-2">

@@ -43,7 +43,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -356,6 +356,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/gear/{thing}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boats/{boat}/marked": {
         parameters: {
             query?: never;
@@ -415,6 +431,38 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/put-away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/put-away/{thing}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put"];
+        post?: never;
+        delete: operations["takeOut"];
         options?: never;
         head?: never;
         patch?: never;
@@ -820,6 +868,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/line-kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lineKinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/line-kinds/{kind}": {
         parameters: {
             query?: never;
@@ -1031,6 +1095,7 @@ export interface components {
             boatId: string;
             name: string;
             place: string;
+            putAway: boolean;
             /** Format: int32 */
             version: number;
         };
@@ -1431,7 +1496,7 @@ export interface components {
         };
         FaultReply: {
             /** @enum {string} */
-            code: "MISSING" | "UNKNOWN_FIELD" | "WRONG_TYPE" | "NOT_FINITE" | "NUL_CHARACTER" | "MALFORMED" | "OUT_OF_RANGE" | "UNDER_ANOTHER" | "OVER_ANOTHER" | "OUT_OF_TIME" | "AND_MORE" | "TOO_LONG" | "NOT_EXACTLY_ONE" | "TOO_MANY" | "TOO_FEW" | "NOT_ONE_OF" | "NOT_FOUND" | "UNREADABLE_QUANTITY" | "LURE_WITHOUT_FORCE" | "LET_OUT_SHORTER_THAN_TACKLE" | "HOLDER_TAKEN" | "HOLDER_IN_USE" | "STANDS_ALONE" | "TWICE" | "CHAIN_MUST_END_IN_LINE" | "WRONG_KIND_OF_GEAR" | "GEAR_UNUSABLE" | "FORGOTTEN" | "EXPORT_IS_OLD" | "EVENT_ID_REUSED" | "NEEDS_A_DOWNRIGGER" | "BRANCH_ON_DOWNRIGGER" | "BRANCH_MISPLACED" | "UPSIDE_DOWN" | "TRACK_TURNS_BACK" | "CALIBRATION_WITHOUT_ITEM" | "CALIBRATION_NO_SHAPE" | "CALIBRATION_NO_ANSWER" | "CALIBRATION_AT_END" | "CALIBRATION_NOT_LATEST" | "CALIBRATION_CHANGED" | "CALIBRATION_TAKEN_BACK" | "UNREADABLE_TABLE" | "TIME_ZONE_UNKNOWN";
+            code: "MISSING" | "UNKNOWN_FIELD" | "WRONG_TYPE" | "NOT_FINITE" | "NUL_CHARACTER" | "MALFORMED" | "OUT_OF_RANGE" | "UNDER_ANOTHER" | "OVER_ANOTHER" | "OUT_OF_TIME" | "AND_MORE" | "TOO_LONG" | "NOT_EXACTLY_ONE" | "TOO_MANY" | "TOO_FEW" | "NOT_ONE_OF" | "NOT_FOUND" | "UNREADABLE_QUANTITY" | "LURE_WITHOUT_FORCE" | "LET_OUT_SHORTER_THAN_TACKLE" | "HOLDER_TAKEN" | "HOLDER_IN_USE" | "STANDS_ALONE" | "TWICE" | "CHAIN_MUST_END_IN_LINE" | "WRONG_KIND_OF_GEAR" | "GEAR_UNUSABLE" | "FORGOTTEN" | "STILL_NEEDED" | "EXPORT_IS_OLD" | "EVENT_ID_REUSED" | "NEEDS_A_DOWNRIGGER" | "BRANCH_ON_DOWNRIGGER" | "BRANCH_MISPLACED" | "UPSIDE_DOWN" | "TRACK_TURNS_BACK" | "CALIBRATION_WITHOUT_ITEM" | "CALIBRATION_NO_SHAPE" | "CALIBRATION_NO_ANSWER" | "CALIBRATION_AT_END" | "CALIBRATION_NOT_LATEST" | "CALIBRATION_CHANGED" | "CALIBRATION_TAKEN_BACK" | "UNREADABLE_TABLE" | "TIME_ZONE_UNKNOWN";
             field: string;
             mend: string;
             message: string;
@@ -1761,6 +1826,13 @@ export interface components {
             tangentialDragCoefficient: number;
             /** Format: int32 */
             version: number;
+        };
+        LineKindReply: {
+            /** @enum {string} */
+            kind: "MONO" | "FLUOROCARBON" | "BRAID" | "HOLLOW_BRAID" | "TROLLING_WIRE" | "LEAD_CORE" | "COPPER" | "DOWNRIGGER_CABLE" | "BITE_WIRE" | "BITE_CABLE";
+            /** Format: double */
+            strengthN: number;
+            usual: components["schemas"]["LinePiece"];
         };
         LinePiece: {
             /** Format: double */
@@ -2148,6 +2220,11 @@ export interface components {
             heightM: number;
             /** Format: double */
             starboardM: number;
+        };
+        PutAway: {
+            removable: boolean;
+            /** Format: uuid */
+            thing: string;
         };
         ReasonReply: {
             rule: string;
@@ -2698,6 +2775,7 @@ export interface components {
             /** Format: int32 */
             lines: number;
             name: string;
+            putAway: boolean;
             /** Format: date-time */
             savedAt: string;
             /** Format: uuid */
@@ -2970,7 +3048,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3514,6 +3592,27 @@ export interface operations {
             };
         };
     };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                thing: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     marked: {
         parameters: {
             query?: never;
@@ -3654,6 +3753,70 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Called"];
                 };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PutAway"][];
+                };
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                thing: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                thing: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -4425,10 +4588,30 @@ export interface operations {
             };
         };
     };
+    lineKinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineKindReply"][];
+                };
+            };
+        };
+    };
     lineKind: {
         parameters: {
             query: {
-                strengthLb: number;
+                strengthN: number;
             };
             header?: never;
             path: {

@@ -34,6 +34,7 @@ public enum FaultCode {
     WRONG_KIND_OF_GEAR("{0} is a {1}; a {2} belongs here", "Choose a {2}."),
     GEAR_UNUSABLE("{0} is {1}, which is kept but cannot be used: {2}", "Mend {1} in the box, or choose another."),
     FORGOTTEN("{0} was forgotten here, as her owner asked", "Nothing more is kept of her; make a new boat."),
+    STILL_NEEDED("{0} is carried by a spread, a reel, a fit or a day that is kept", "Leave it put away."),
     EXPORT_IS_OLD("something was kept since the export was made", "Export again, then forget."),
     EVENT_ID_REUSED("{0} was already used for another event", "Make a new id."),
     NEEDS_A_DOWNRIGGER("{0} takes a line down a cable, but {1} is no downrigger", "Leave it out, or use a downrigger."),

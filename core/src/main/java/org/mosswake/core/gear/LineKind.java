@@ -50,6 +50,12 @@ public enum LineKind {
         this.millimetresByPounds = new TreeMap<>(millimetresByPounds);
     }
 
+    /** The listed strength that a new item begins with: of 30 lb or the next one over it, else the strongest. */
+    public Force usualStrength() {
+        Integer over = millimetresByPounds.ceilingKey(30);
+        return Force.of(over == null ? millimetresByPounds.lastKey() : over, ForceUnit.POUND_FORCE);
+    }
+
     public Material material() {
         return switch (this) {
             case MONO -> Material.MONO;

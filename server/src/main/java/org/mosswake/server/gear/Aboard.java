@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
@@ -19,6 +20,7 @@ import org.mosswake.core.gear.LineItem;
 import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.rig.RigNumbers;
 import org.mosswake.server.platform.wire.MarkedReply;
+import org.mosswake.server.putaway.PutAwayService;
 import org.springframework.stereotype.Component;
 
 /**
@@ -49,9 +51,17 @@ public class Aboard implements MarkedReply.Source {
     private final GearMapper stamps;
     private final BenchNumbersService numbers;
     private final GearHistory history;
+    private final PutAwayService away;
     private final Map<UUID, Things> kept = new ConcurrentHashMap<>();
 
-    Aboard(BoatService boats, GearService gear, GearMapper stamps, BenchNumbersService numbers, GearHistory history) {
+    Aboard(
+            BoatService boats,
+            GearService gear,
+            GearMapper stamps,
+            BenchNumbersService numbers,
+            GearHistory history,
+            PutAwayService away) {
+        this.away = away;
         this.history = history;
         this.boats = boats;
         this.gear = gear;
@@ -70,7 +80,13 @@ public class Aboard implements MarkedReply.Source {
     }
 
     private Things read(UUID vessel, String stamp) {
-        return things(stamp, boats.boat(vessel), gear.of(vessel), numbers.of(vessel), new Fits(stamps.fits(vessel)));
+        return things(
+                stamp,
+                boats.boat(vessel),
+                gear.of(vessel),
+                away.ids(vessel),
+                numbers.of(vessel),
+                new Fits(stamps.fits(vessel)));
     }
 
     /** As a device saw it, or as it was at a moment. */
@@ -79,11 +95,13 @@ public class Aboard implements MarkedReply.Source {
                 "",
                 history.boat(vessel, versions, at),
                 history.gear(vessel, versions, at),
+                Set.of(),
                 numbers.of(vessel),
                 Fits.NONE);
     }
 
-    private static Things things(String stamp, BoatBody body, GearService.Gear gear, RigNumbers numbers, Fits fits) {
+    private static Things things(
+            String stamp, BoatBody body, GearService.Gear gear, Set<UUID> away, RigNumbers numbers, Fits fits) {
         Boat boat = usable(body).item().orElseThrow(() -> refused(body));
         var unusable = new HashMap<UUID, Usable<?>>();
         List<LineAboard> lines = good(gear.lines().stream().map(Aboard::usable), unusable);
@@ -99,7 +117,19 @@ public class Aboard implements MarkedReply.Source {
                 byId(lures.stream().map(LureAboard::item).map(fits::on).toList(), LureItem::id),
                 byId(lines.stream().map(LineAboard::item).map(fits::on).toList(), LineItem::id),
                 Map.copyOf(unusable),
-                new Carried(boat, body.idle(), Optional.ofNullable(body.propSpreadM()), lures, lines, reels, numbers));
+                new Carried(
+                        boat,
+                        body.idle(),
+                        Optional.ofNullable(body.propSpreadM()),
+                        without(away, lures, lure -> lure.item().id()),
+                        without(away, lines, line -> line.item().id()),
+                        without(away, reels, reel -> reel.reel().id()),
+                        numbers));
+    }
+
+    /** What is put away is still solved where it is tied, and no longer what one can tie. */
+    private static <T> List<T> without(Set<UUID> away, List<T> all, Function<T, UUID> id) {
+        return all.stream().filter(one -> !away.contains(id.apply(one))).toList();
     }
 
     private static <T> List<T> good(Stream<Usable<T>> all, Map<UUID, Usable<?>> unusable) {

@@ -46,8 +46,10 @@ interface BoatMapper {
             double tipHeightM) {}
 
     @Select("""
-            select vessel_id as boat_id, version, name, place from boat
-            order by length_m desc, name, vessel_id limit #{count} offset #{from}""")
+            select vessel_id as boat_id, version, name, place,
+                   exists (select 1 from put_away p where p.vessel_id = boat.vessel_id and p.thing_id = boat.vessel_id)
+                   as put_away
+            from boat order by length_m desc, name, vessel_id limit #{count} offset #{from}""")
     List<BoatTitle> titles(@Param("from") int from, @Param("count") int count);
 
     @Select("select count(*) from boat")

@@ -5,15 +5,12 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.mosswake.core.fault.FaultCode;
-import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.core.gear.LineKind;
 import org.mosswake.core.gear.SpeedWindow;
 import org.mosswake.core.tow.Body;
 import org.mosswake.core.tow.LinePiece;
 import org.mosswake.core.units.Force;
-import org.mosswake.core.units.ForceUnit;
 import org.mosswake.server.platform.json.Checked;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -63,13 +60,24 @@ class GearController {
                 .toList();
     }
 
+    /** A kind with one metre of it, as a new item starts from. */
+    record LineKindReply(LineKind kind, double strengthN, LinePiece usual) {}
+
+    @GetMapping("/api/line-kinds")
+    List<LineKindReply> lineKinds() {
+        return Arrays.stream(LineKind.values())
+                .map(kind ->
+                        new LineKindReply(kind, kind.usualStrength().newtons(), kind.metreRated(kind.usualStrength())))
+                .toList();
+    }
+
     /** One metre of a kind of line at a rated strength. */
     @GetMapping("/api/line-kinds/{kind}")
-    LinePiece lineKind(@PathVariable LineKind kind, @RequestParam Double strengthLb) {
-        if (!(strengthLb >= 1 && strengthLb <= 1000)) {
-            throw FaultException.of(FaultCode.OUT_OF_RANGE, "strengthLb", strengthLb, 1.0, 1000.0, "lb");
-        }
-        return kind.metreRated(Force.of(strengthLb, ForceUnit.POUND_FORCE));
+    LinePiece lineKind(@PathVariable LineKind kind, @RequestParam Double strengthN) {
+        var faults = new Faults();
+        LineGearBody.STRENGTH_N.check(faults, "strengthN", strengthN);
+        faults.throwIfAny();
+        return kind.metreRated(new Force(strengthN));
     }
 
     @GetMapping("/api/boats/{boat}/gear")

@@ -30,14 +30,15 @@ interface GearMapper {
     @Select("select " + LINE + " from line_gear where vessel_id = #{vessel} order by kind, strength_n, gear_id")
     List<LineGearBody> lines(UUID vessel);
 
-    /** Changes whenever the boat, its holders or any gear of it does: versions only grow, and nothing is removed. */
+    /** Changes whenever the boat, its holders or any gear of it does, or what of it is put away. */
     @Select("""
             select concat_ws('/',
                    (select version from boat where vessel_id = #{vessel}),
-                   (select sum(version) from lure_gear where vessel_id = #{vessel}),
+                   (select sum(version) || ' ' || count(*) from lure_gear where vessel_id = #{vessel}),
                    (select sum(version) from line_gear where vessel_id = #{vessel}),
                    (select sum(version) from reel_gear where vessel_id = #{vessel}),
-                   (select version from document where vessel_id = #{vessel} and kind = 'BENCH_NUMBERS'))""")
+                   (select version from document where vessel_id = #{vessel} and kind = 'BENCH_NUMBERS'),
+                   (select count(*) || ' ' || max(since) from put_away where vessel_id = #{vessel}))""")
     String stamp(UUID vessel);
 
     @Insert("""

@@ -12,7 +12,7 @@ record SpreadBody(UUID spreadId, Integer version, String name, SpreadDraft draft
     record Kept(UUID spreadId, int version, String name, int revision, Instant savedAt, SpreadDraft draft) {}
 
     /** For a list. */
-    record Title(UUID spreadId, int version, String name, int lines, Instant savedAt) {}
+    record Title(UUID spreadId, int version, String name, int lines, Instant savedAt, boolean putAway) {}
 
     @Override
     public void check(Faults faults) {

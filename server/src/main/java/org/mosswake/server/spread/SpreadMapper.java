@@ -16,7 +16,9 @@ interface SpreadMapper {
 
     @Select("""
             select s.spread_id, s.version, s.name, s.updated_at as saved_at,
-                   jsonb_array_length(c.body -> 'lines') as lines
+                   jsonb_array_length(c.body -> 'lines') as lines,
+                   exists (select 1 from put_away p where p.vessel_id = s.vessel_id and p.thing_id = s.spread_id)
+                   as put_away
             from spread s
             join spread_revision r on r.vessel_id = s.vessel_id and r.spread_id = s.spread_id
                                   and r.revision = s.head_revision

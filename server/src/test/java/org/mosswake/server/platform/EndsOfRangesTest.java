@@ -148,8 +148,8 @@ class EndsOfRangesTest {
                 "/api/boats/1-1-1-1-1",
                 api.sprat() + "/plans/soon",
                 api.sprat() + "/plans/2026-02-30",
-                "/api/line-kinds/ROPE?strengthLb=3",
-                "/api/line-kinds/MONO?strengthLb=NaN",
+                "/api/line-kinds/ROPE?strengthN=3",
+                "/api/line-kinds/MONO?strengthN=NaN",
                 "/api/day?date=2026-06-18&latitudeDeg=Infinity&longitudeDeg=1&timeZone=UTC")) {
             var answer = api.get(path);
             assertThat(answer.status()).as(path).isBetween(400, 499);

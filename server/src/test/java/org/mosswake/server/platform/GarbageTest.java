@@ -60,7 +60,7 @@ class GarbageTest {
                 .replace("{kind}", "MONO")
                 .replace("{day}", "2026-06-18")
                 .replace("{species}", "MAHI")
-                .replaceAll("\\{(spread|trip|calibration)}", UUID.randomUUID().toString());
+                .replaceAll("\\{(spread|trip|calibration|thing)}", UUID.randomUUID().toString());
     }
 
     private static List<String> bodies() {
@@ -107,7 +107,7 @@ class GarbageTest {
                             path.replace("MAHI", "KRAKEN")
                                             .replace("2026-06-18", "soon")
                                             .replaceAll("[0-9a-f]{8}-[0-9a-f-]{27}", "not-an-id")
-                                    + "?date=%20&strengthLb=x",
+                                    + "?date=%20&strengthN=x",
                             null),
                     endpoint);
             return;
@@ -174,7 +174,7 @@ class GarbageTest {
 
     private static void refused(Api.Answer answer, Endpoint endpoint) {
         boolean needsNothing =
-                endpoint.path().matches("/api/(boats|lure-kinds|gear/columns|call/catalogue|rig/numbers)");
+                endpoint.path().matches("/api/(boats|lure-kinds|line-kinds|gear/columns|call/catalogue|rig/numbers)");
         if (!needsNothing) {
             assertThat(answer.status()).as("%s %s", endpoint, answer.text()).isBetween(400, 499);
         }

@@ -144,9 +144,9 @@ class SpreadApiTest {
 
     @Test
     void aKindOfLineIsScaledToItsStrength(Api api) {
-        JsonNode metre = api.get("/api/line-kinds/MONO?strengthLb=50").json();
+        JsonNode metre = api.get("/api/line-kinds/MONO?strengthN=222.411").json();
         assertThat(metre.get("diameterM").asDouble()).isCloseTo(0.0007, within(1e-6));
-        assertThat(api.get("/api/line-kinds/MONO?strengthLb=0").status()).isEqualTo(400);
-        assertThat(api.get("/api/line-kinds/STRING?strengthLb=5").status()).isEqualTo(400);
+        assertThat(api.get("/api/line-kinds/MONO?strengthN=0").status()).isEqualTo(400);
+        assertThat(api.get("/api/line-kinds/STRING?strengthN=5").status()).isEqualTo(400);
     }
 }

@@ -2,7 +2,9 @@ package org.mosswake.server.platform.http;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import org.mosswake.core.fault.Fault;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
@@ -32,6 +34,10 @@ import tools.jackson.databind.DatabindException;
 class ProblemHandler extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
 
+    /** Nothing is wrong with what was sent: something else stands in its way. */
+    private static final Set<FaultCode> REFUSED_AS_THINGS_ARE =
+            EnumSet.of(FaultCode.EVENT_ID_REUSED, FaultCode.EXPORT_IS_OLD, FaultCode.STILL_NEEDED);
+
     private final DiskSpace disk;
 
     ProblemHandler(DiskSpace disk) {
@@ -41,8 +47,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail refused(FaultException e) {
         boolean unknown = e.faults().stream().allMatch(f -> f.code() == FaultCode.NOT_FOUND && isPath(f));
-        boolean reused = e.faults().stream()
-                .anyMatch(f -> f.code() == FaultCode.EVENT_ID_REUSED || f.code() == FaultCode.EXPORT_IS_OLD);
+        boolean reused = e.faults().stream().anyMatch(f -> REFUSED_AS_THINGS_ARE.contains(f.code()));
         boolean forgotten = e.faults().stream().anyMatch(f -> f.code() == FaultCode.FORGOTTEN);
         HttpStatus status = forgotten
                 ? HttpStatus.GONE
@@ -55,7 +60,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     /** Fields of the body are dotted or end in Id; what the path names is one plain word. */
     private static boolean isPath(Fault fault) {
-        return List.of("boat", "spread", "trip", "gear", "revision").contains(fault.field());
+        return List.of("boat", "spread", "trip", "gear", "revision", "thing").contains(fault.field());
     }
 
     @ExceptionHandler
