@@ -1,6 +1,6 @@
 import { cleanup, fireEvent, renderHook } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { singleKeys, useKeys } from './keys'
+import { keyName, remap, singleKeys, useKeys } from './keys'
 
 describe('keys', () => {
   beforeEach(() => localStorage.clear())
@@ -36,5 +36,23 @@ describe('keys', () => {
     fireEvent.keyDown(document.body, { code: 'KeyS', ctrlKey: true })
     expect(single).not.toHaveBeenCalled()
     expect(save).toHaveBeenCalledTimes(1)
+  })
+
+  it('can be put elsewhere: what was there changes place with them', () => {
+    const act = { KeyT: vi.fn(), KeyG: vi.fn() }
+    remap.put('KeyT', 'KeyG')
+    renderHook(() => useKeys(act))
+    fireEvent.keyDown(document.body, { code: 'KeyG' })
+    expect(act.KeyT).toHaveBeenCalledTimes(1)
+    fireEvent.keyDown(document.body, { code: 'KeyT' })
+    expect(act.KeyG).toHaveBeenCalledTimes(1)
+    expect([keyName('KeyT'), keyName('KeyG')]).toEqual(['G', 'T'])
+    remap.put('KeyT', 'KeyB')
+    expect([keyName('KeyT'), keyName('KeyG')]).toEqual(['B', 'T'])
+    fireEvent.keyDown(document.body, { code: 'KeyG' })
+    expect(act.KeyT).toHaveBeenCalledTimes(1)
+    remap.put('KeyT', 'KeyT')
+    remap.clear()
+    expect(keyName('KeyT')).toBe('T')
   })
 })

@@ -7,6 +7,63 @@ export const singleKeys = {
   set: (on: boolean) => localStorage.setItem(KEY, on ? 'on' : 'off'),
 }
 
+const CHANGED = 'moss.keys'
+
+/** The single keys that can be another, by their place on the keyboard. */
+export type Remap = Readonly<Record<string, string>>
+
+/** Keys put elsewhere: the usual place, and where it is now. */
+export const remap = {
+  all(): Remap {
+    try {
+      return JSON.parse(localStorage.getItem(CHANGED) ?? '{}') as Remap
+    } catch {
+      return {}
+    }
+  },
+  /** What was on that key goes to where this one was: no key does two things, and none is lost. */
+  put(usual: string, code: string): Remap {
+    const before = remap.all()
+    const was = before[usual] ?? usual
+    const there = usualOf(before, code)
+    const after = Object.fromEntries(
+      Object.entries({ ...before, [usual]: code, ...(there !== usual && { [there]: was }) }).filter(
+        ([from, to]) => from !== to,
+      ),
+    )
+    localStorage.setItem(CHANGED, JSON.stringify(after))
+    return after
+  },
+  clear(): Remap {
+    localStorage.removeItem(CHANGED)
+    return {}
+  },
+}
+
+/** What a pressed key stands for. */
+const usualOf = (changed: Remap, code: string): string =>
+  Object.keys(changed).find((usual) => changed[usual] === code) ?? code
+
+/** The key that does what `usual` does, as it is printed on it. */
+export const keyName = (usual: string, changed: Remap = remap.all()): string => {
+  const code = changed[usual] ?? usual
+  return PRINTED[code] ?? code.replace(/^(Key|Digit)/, '')
+}
+
+const PRINTED: Readonly<Record<string, string>> = {
+  BracketLeft: '[',
+  BracketRight: ']',
+  Slash: '/',
+  Semicolon: ';',
+  Quote: "'",
+  Comma: ',',
+  Period: '.',
+  Minus: '-',
+  Equal: '=',
+  Backquote: '`',
+  Backslash: '\\',
+}
+
 export function useSingleKeysSetting(): [boolean, (on: boolean) => void] {
   const [on, setOn] = useState(singleKeys.on)
   return [
@@ -32,7 +89,7 @@ export function useKeys(keys: Record<string, (event: KeyboardEvent) => void>) {
       if (typing(event.target) || event.altKey) return
       const ctrl = event.ctrlKey || event.metaKey
       const name = `${ctrl ? 'Ctrl+' : ''}${event.shiftKey ? 'Shift+' : ''}${event.code}`
-      const act = keys[name]
+      const act = keys[ctrl || event.shiftKey ? name : usualOf(remap.all(), event.code)]
       if (!act || (!ctrl && !singleKeys.on())) return
       event.preventDefault()
       act(event)

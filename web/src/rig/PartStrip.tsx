@@ -1,6 +1,7 @@
 import { Button } from '../shared/ui/Button'
 import { QuantityField } from '../shared/ui/QuantityField'
 import { Select } from '../shared/ui/Select'
+import { LureOptions, type LureChoice } from '../draft/LureOptions'
 import { isJoint, isLine, type Placed } from './model'
 import type { BenchLine, Joint, Part } from './queries'
 import type { Dropped } from './ChainStage'
@@ -47,8 +48,8 @@ export function PartStrip({
     piece: number,
   ): { lineGearId: string; lureGearId?: string | undefined; footChosen: boolean } | undefined
   lines: readonly Item[]
-  weights: readonly Item[]
-  lures: readonly Item[]
+  weights: readonly LureChoice[]
+  lures: readonly LureChoice[]
   reels: readonly Item[]
   act: PartActions
 }) {
@@ -170,11 +171,7 @@ function Chosen({
         onChange={(event) => act.item(part.piece, event.target.value || undefined)}
       >
         {!isLure && part.piece < pieces && <option value="">nothing</option>}
-        {(isLure ? lures : weights).map((item) => (
-          <option key={item.gearId} value={item.gearId}>
-            {item.name}
-          </option>
-        ))}
+        <LureOptions items={isLure ? lures : weights} />
       </Select>
     </>
   )

@@ -88,8 +88,8 @@ describe('the chosen part', () => {
           { gearId: 'mono', name: 'Mono' },
           { gearId: 'thick', name: 'Mono, thick' },
         ]}
-        weights={[{ gearId: 'lead', name: 'Lead' }]}
-        lures={[{ gearId: 'lure', name: 'Lure' }]}
+        weights={[{ gearId: 'lead', name: 'Lead', kind: 'TORPEDO_LEAD', colour: 'grey', massKg: 0.7 }]}
+        lures={[{ gearId: 'lure', name: 'Lure', kind: 'FEATHER', colour: 'pink', massKg: 0.05 }]}
         reels={[{ gearId: 'reel', name: 'Reel' }]}
         act={act}
       />,

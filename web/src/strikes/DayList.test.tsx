@@ -23,6 +23,7 @@ const strike: Strike = {
   },
   outcome: 'OPEN',
   species: [],
+  fish: [],
   notes: [],
 }
 
@@ -31,12 +32,21 @@ function show(change: Partial<Parameters<typeof DayList>[0]> = {}) {
     onStrike: vi.fn(),
     onLanded: vi.fn(),
     onLost: vi.fn(),
-    onTakeBack: vi.fn(),
+    onRestore: vi.fn(),
     onAgain: vi.fn(),
     onDiscard: vi.fn(),
   }
+  const edits = {
+    onRetimed: vi.fn(),
+    onPlaced: vi.fn(),
+    onFish: vi.fn(),
+    onFishGone: vi.fn(),
+    onTakeBack: vi.fn(),
+  }
   render(
     <DayList
+      edits={edits}
+      takenBack={null}
       title="Today"
       lines={[{ lineId: 'one', label: 'S1' }]}
       strikes={[strike]}
@@ -48,7 +58,7 @@ function show(change: Partial<Parameters<typeof DayList>[0]> = {}) {
       {...change}
     />,
   )
-  return acts
+  return { ...acts, ...edits }
 }
 
 describe("the day's list", () => {
@@ -74,7 +84,8 @@ describe("the day's list", () => {
     expect(acts.onLost).toHaveBeenCalledWith(strike, 'PULLED_HOOK')
     fireEvent.change(screen.getByLabelText('Lost'), { target: { value: 'UNSAID' } })
     expect(acts.onLost).toHaveBeenLastCalledWith(strike, undefined)
-    fireEvent.click(screen.getByText('Take back'))
+    fireEvent.click(screen.getByText('Correct'))
+    fireEvent.click(screen.getByText('Take the strike back'))
     expect(acts.onTakeBack).toHaveBeenCalledWith(strike)
   })
 
@@ -128,5 +139,36 @@ describe("the day's list", () => {
     show({ lines: [], strikes: [] })
     expect(screen.getByText('Add a line first.')).toBeTruthy()
     expect(screen.getByText(/no strikes yet/)).toBeTruthy()
+  })
+
+  it('corrects time, place and fish, and leaves what cannot be read in its field', () => {
+    const fish = { factId: 'f1', happenedAt: strike.happenedAt, species: 'mahi', released: false }
+    const acts = show({ strikes: [{ ...strike, outcome: 'LANDED', species: ['mahi'], fish: [fish] }] })
+    fireEvent.click(screen.getByText('09:33'))
+    fireEvent.click(screen.getByText('Correct'))
+    const type = (label: string, value: string) => {
+      const field = screen.getByLabelText(label)
+      fireEvent.change(field, { target: { value } })
+      fireEvent.blur(field)
+    }
+    type('Time of the strike', 'about ten')
+    expect(screen.getByRole('alert').textContent).toContain('09:42')
+    expect(acts.onRetimed).not.toHaveBeenCalled()
+    type('Time of the strike', '10:05')
+    expect(acts.onRetimed.mock.calls[0]![1]).toBe(Date.parse('2026-06-18T10:05:00Z'))
+    type('Where the lure was', '27 36.0 N, 47 18.0 W')
+    expect(acts.onPlaced.mock.calls[0]![1].latitudeDeg).toBeCloseTo(27.6, 6)
+    type('Length', '96 cm')
+    expect(acts.onFish.mock.calls[0]![2].lengthM).toBeCloseTo(0.96, 6)
+    fireEvent.change(screen.getByLabelText('Kept or released, The fish'), { target: { value: 'released' } })
+    expect(acts.onFish).toHaveBeenLastCalledWith(expect.anything(), fish, { released: true })
+    fireEvent.click(screen.getByText('There was no such fish'))
+    expect(acts.onFishGone).toHaveBeenCalled()
+  })
+
+  it('offers to undo what was taken back', () => {
+    const acts = show({ strikes: [], takenBack: strike })
+    fireEvent.click(screen.getByText('Undo'))
+    expect(acts.onRestore).toHaveBeenCalled()
   })
 })

@@ -2,11 +2,11 @@ import { useState, type ReactNode } from 'react'
 import { Button } from '../shared/ui/Button'
 import { Select } from '../shared/ui/Select'
 import { useUnits } from '../units/UnitsContext'
+import { LOSSES, type Loss } from './losses'
 import { Refused } from './Refused'
+import { StrikeSheet, type StrikeEdits } from './StrikeSheet'
 import type { Item } from '../shared/outbox/outbox'
 import type { Strike } from './useDay'
-
-export type Loss = (typeof LOSSES)[number][0]
 
 /** A strike button for each line, and the day's strikes. */
 export function DayList({
@@ -19,7 +19,9 @@ export function DayList({
   onStrike,
   onLanded,
   onLost,
-  onTakeBack,
+  edits,
+  takenBack,
+  onRestore,
   onAgain,
   onDiscard,
   days,
@@ -36,7 +38,10 @@ export function DayList({
   onStrike(lineId: string, label: string): void
   onLanded(strike: Strike, species: string, released: boolean): void
   onLost(strike: Strike, how?: Loss): void
-  onTakeBack(strike: Strike): void
+  edits: StrikeEdits
+  /** The strike that was taken back last, until something else is said. */
+  takenBack: Strike | null
+  onRestore(): void
   onAgain(item: Item, body: unknown): void
   onDiscard(id: string): void
   /** Chooses which day out is shown. */
@@ -86,7 +91,7 @@ export function DayList({
         </>
       )}
       <ul
-        hidden={!shown && refused.length === 0}
+        hidden={!shown && refused.length === 0 && !takenBack}
         className="max-h-[92px] divide-y divide-ink/15 overflow-y-auto"
         tabIndex={0}
         aria-label="Strikes of the day"
@@ -95,8 +100,18 @@ export function DayList({
         {refused.map((item) => (
           <Refused key={item.id} {...{ item, onAgain, onDiscard }} />
         ))}
+        {takenBack && (
+          <li className="flex min-h-11 items-center gap-2">
+            <span className="grow">
+              Taken back: {takenBack.label}, {clock(takenBack.happenedAt)}.
+            </span>
+            <Button small onClick={onRestore}>
+              Undo
+            </Button>
+          </li>
+        )}
         {[...strikes].reverse().map((strike) => (
-          <StrikeRow key={strike.factId} {...{ strike, clock, onLanded, onLost, onTakeBack }} />
+          <StrikeRow key={strike.factId} {...{ strike, clock, edits, onLanded, onLost }} />
         ))}
       </ul>
     </section>
@@ -108,18 +123,19 @@ const count = (n: number) => (n === 0 ? 'no strikes yet' : n === 1 ? 'one strike
 function StrikeRow({
   strike,
   clock,
+  edits,
   onLanded,
   onLost,
-  onTakeBack,
 }: {
   strike: Strike
   clock(time: string): string
+  edits: StrikeEdits
   onLanded(strike: Strike, species: string, released: boolean): void
   onLost(strike: Strike, how?: Loss): void
-  onTakeBack(strike: Strike): void
 }) {
   const units = useUnits()
   const [open, setOpen] = useState(false)
+  const [editing, setEditing] = useState(false)
   const { figures } = strike
   return (
     <li className="py-1">
@@ -144,21 +160,13 @@ function StrikeRow({
               {units.say('speed', figures.speedThroughWaterMps)}. {figures.holderName}.
             </p>
           )}
-          <Outcome {...{ strike, onLanded, onLost, onTakeBack }} />
+          <Outcome {...{ strike, onLanded, onLost }} onEdit={() => setEditing(true)} />
         </div>
       )}
+      {editing && <StrikeSheet {...{ strike, clock, edits }} onClose={() => setEditing(false)} />}
     </li>
   )
 }
-
-/** How a fish gets away, in a crew's words. */
-const LOSSES = [
-  ['KNOCKED_OFF', 'knocked off'],
-  ['PULLED_HOOK', 'pulled hook'],
-  ['CUT_OFF', 'cut off'],
-  ['BROKE', 'broke'],
-  ['THROWN_AT_BOAT', 'thrown at the boat'],
-] as const
 
 function outcomeOf({ outcome, species, how }: Strike): string {
   if (outcome === 'OPEN') return 'open'
@@ -175,12 +183,12 @@ function Outcome({
   strike,
   onLanded,
   onLost,
-  onTakeBack,
+  onEdit,
 }: {
   strike: Strike
   onLanded(strike: Strike, species: string, released: boolean): void
   onLost(strike: Strike, how?: Loss): void
-  onTakeBack(strike: Strike): void
+  onEdit(): void
 }) {
   const [species, setSpecies] = useState('')
   const land = (released: boolean) => {
@@ -226,8 +234,8 @@ function Outcome({
         ))}
         <option value="UNSAID">nobody knows how</option>
       </Select>
-      <Button small tone="quiet" onClick={() => onTakeBack(strike)}>
-        Take back
+      <Button small tone="quiet" onClick={onEdit}>
+        Correct
       </Button>
     </form>
   )

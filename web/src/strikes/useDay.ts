@@ -21,6 +21,8 @@ export interface Strike extends StrikeState {
   /** Of the line when it was struck. */
   label: string
   figures: StrikeFigures['line']
+  /** Where the lure was, as the server reckons it. */
+  lureAt?: StrikeFigures['lureAt']
   /** Not with the server yet. */
   unsent: boolean
 }
@@ -54,10 +56,12 @@ export function useDay(boat: string, trip: string | undefined) {
       ...unsent.map((item) => item.body as Fact),
     ]
     const figures = new Map(log.data?.strikes.map((one) => [one.eventId, one.line]))
+    const places = new Map(log.data?.strikes.map((one) => [one.eventId, one.lureAt]))
     const words = new Map(unsent.map((item) => [item.id, item.label ?? '']))
     return foldDay(facts).strikes.map((strike): Strike => ({
       ...strike,
       figures: figures.get(strike.factId),
+      lureAt: places.get(strike.factId),
       label: figures.get(strike.factId)?.label ?? words.get(strike.factId) ?? '',
       unsent: words.has(strike.factId),
     }))
@@ -78,6 +82,7 @@ export function useDay(boat: string, trip: string | undefined) {
         payload: { ...said.payload, ...fished } as FactBody['payload'],
       }
       await outbox.add({ id: body.factId, way: 'fact', boat, body, words: said.words, label: said.label })
+      return body.factId
     },
     [boat, trip],
   )

@@ -72,10 +72,16 @@ export function unitsOf(
     choose,
     chooseAll,
     unit,
-    say: (figure, si) => print(FIGURES[figure].quantity, si, unit(figure)),
+    say: (figure, si) => print(FIGURES[figure].quantity, si, lighter(unit(figure), si)),
     figure: (figure, si) => printNumber(FIGURES[figure].quantity, si, unit(figure)),
     read: (figure, typed) => parse(FIGURES[figure].quantity, typed, unit(figure)),
   }
+}
+
+/** What weighs little is said in the small unit of the same system. */
+function lighter(unit: Unit, kg: number): Unit {
+  if (unit.id === 'KILOGRAM' && kg > 0 && kg < 0.0995) return unitOf('mass', 'GRAM')
+  return unit.id === 'POUND' && kg > 0 && kg < 0.9 * unit.factor ? unitOf('mass', 'OUNCE') : unit
 }
 
 /** How thick a line is: in millimetres, or in thousandths of an inch for who reads inches. */
@@ -85,7 +91,12 @@ export const sayThickness = ({ choice }: Units, metres: number): string =>
 /** To five digits, for a field that is typed over: what is shown and kept again is the same. */
 export function exactly(units: Units, figure: Figure, si: number): string {
   const own = units.unit(figure)
-  const unit = own.id === 'KILOGRAM' && si < 1 ? unitOf('mass', 'GRAM') : own
+  const unit =
+    own.id === 'KILOGRAM' && si < 1
+      ? unitOf('mass', 'GRAM')
+      : own.id === 'CENTIMETRE' && si < 0.01
+        ? unitOf('length', 'MILLIMETRE')
+        : own
   return `${Number(fromSi(si, unit).toPrecision(5))} ${unit.symbol}`
 }
 

@@ -33,7 +33,9 @@ export function Strikes({
       onStrike={(line, label) => void reports.strike(line, label)}
       onLanded={(...said) => void reports.landed(...said)}
       onLost={(...said) => void reports.lost(...said)}
-      onTakeBack={(strike) => void reports.takeBack(strike)}
+      edits={reports.edits}
+      takenBack={reports.takenBack}
+      onRestore={() => void reports.restore()}
       days={<Days trip={trip} />}
     />
   )

@@ -1,5 +1,6 @@
 import type { Title } from '../../draft/queries'
 import type { MenuItem } from '../../shared/ui/Menu'
+import { keyName } from '../keys'
 import type { SpreadState } from './useSpread'
 
 /** What is not needed every minute, with its key; then the other spreads. */
@@ -12,22 +13,27 @@ export function moreOf(s: SpreadState): MenuItem[] {
   return [
     ...item('redo', 'Redo', editor.canRedo ? editor.redo : undefined, 'Ctrl+Shift+Z'),
     ...item('refill', 'Call the rest', s.building.share === null ? s.refill : undefined),
-    ...item('water', 'Water', () => s.setSheet('water'), 'W'),
-    ...item('gear', 'Gear', () => s.setSheet('gear'), 'G'),
+    ...item('water', 'Water', () => s.setSheet('water'), keyName('KeyW')),
+    ...item('gear', 'Gear', () => s.setSheet('gear'), keyName('KeyG')),
     ...item(
       'set',
       turn.order === 'set' ? 'Hide the order' : 'Setting order',
       () => turn.toggleOrder('set'),
-      'O',
+      keyName('KeyO'),
     ),
     ...item(
       'clear',
       turn.order === 'clear' ? 'Hide the order' : 'Clearing order',
       s.selected ? () => turn.toggleOrder('clear') : undefined,
-      'C',
+      keyName('KeyC'),
     ),
-    ...item('helm', view === 'helm' ? 'Drawing' : 'Weave or draw a way', () => s.toggle('helm'), 'H'),
-    ...item('table', view === 'table' ? 'Drawing' : 'Table', () => s.toggle('table'), 'T'),
+    ...item(
+      'helm',
+      view === 'helm' ? 'Drawing' : 'Weave or draw a way',
+      () => s.toggle('helm'),
+      keyName('KeyH'),
+    ),
+    ...item('table', view === 'table' ? 'Drawing' : 'Table', () => s.toggle('table'), keyName('KeyT')),
     ...apart(
       here(titles, editor.base.spreadId).map((title) => ({
         key: title.spreadId,

@@ -1,24 +1,55 @@
+import { useState } from 'react'
 import { sources } from '../../shared/device'
 import type { Boat, Gear } from '../../draft/queries'
 import type { Editor } from '../../draft/useEditor'
-import type { Loss } from '../../strikes/DayList'
+import type { Fish, Place } from '../../strikes/fold/model'
+import type { Loss } from '../../strikes/losses'
+import type { StrikeEdits } from '../../strikes/StrikeSheet'
 import { useDay, type Said, type Strike } from '../../strikes/useDay'
 import type { TripOfDay } from '../useTrip'
 
 /** Reporting on the spread that is on the page, as it is fished: with the gear and the boat as this device has them. */
 export function useStrikeReports(boat: Boat, gear: Gear, trip: TripOfDay, editor: Editor) {
+  const [takenBack, setTakenBack] = useState<{ strike: Strike; by: string } | null>(null)
   const { report, ...day } = useDay(boat.boatId, trip.trip?.tripId)
   const moment = () => (trip.live ? sources.now() : trip.at)
   /** A strike before a day out was started starts it. */
   const say = async (said: Said) => report(said, trip.trip?.tripId ?? (await trip.startToday()))
   const of = (strike: Strike, kind: string, words: string, at: number, more = {}) =>
     say({ kind, at, payload: { strikeId: strike.factId, ...more }, words, label: strike.label })
+  const retract = (targetId: string, words: string, { label }: Strike) =>
+    say({ kind: 'RETRACTED', at: sources.now(), payload: { targetId }, words, label })
+  const correct = (strike: Strike, words: string, more: { at?: string } | Place) =>
+    say({
+      kind: 'CORRECTED',
+      at: sources.now(),
+      payload: { targetId: strike.factId, ...more },
+      words: `${words} of ${strike.label}`,
+      label: strike.label,
+    })
+  const fishGone = (strike: Strike, fish: Fish) =>
+    retract(fish.factId, `No ${fish.species} on ${strike.label}`, strike)
+  const edits: StrikeEdits = {
+    onRetimed: (strike, at) => void correct(strike, 'Time', { at: new Date(at).toISOString() }),
+    onPlaced: (strike, place) => void correct(strike, 'Place', place),
+    onFish: (strike, fish, change) => {
+      const { factId: _, happenedAt, ...told } = { ...fish, ...change }
+      void fishGone(strike, fish)
+      void of(strike, 'LANDED', `${told.species} on ${strike.label}`, Date.parse(happenedAt), told)
+    },
+    onFishGone: (strike, fish) => void fishGone(strike, fish),
+    onTakeBack: (strike) =>
+      void retract(strike.factId, `Take back ${strike.label}`, strike).then((by) =>
+        setTakenBack({ strike, by }),
+      ),
+  }
   return {
     ...day,
     strike: (lineId: string, label: string) => {
       const { spreadId, revision } = editor.base
       const { draft } = editor.doc
       const saved = editor.dirty ? {} : { revision }
+      setTakenBack(null)
       const fished = { spreadId, ...saved, draft, seen: seen(boat, gear, JSON.stringify(draft)) }
       return say({
         kind: 'STRUCK',
@@ -36,14 +67,13 @@ export function useStrikeReports(boat: Boat, gear: Gear, trip: TripOfDay, editor
       }),
     lost: (strike: Strike, how?: Loss) =>
       of(strike, 'LOST', `Lost on ${strike.label}`, moment(), how && { how }),
-    takeBack: (strike: Strike) =>
-      say({
-        kind: 'RETRACTED',
-        at: sources.now(),
-        payload: { targetId: strike.factId },
-        words: `Take back ${strike.label}`,
-        label: strike.label,
-      }),
+    edits,
+    takenBack: takenBack?.strike ?? null,
+    restore: async () => {
+      if (!takenBack) return
+      await retract(takenBack.by, `Restore ${takenBack.strike.label}`, takenBack.strike)
+      setTakenBack(null)
+    },
   }
 }
 

@@ -49,7 +49,7 @@ export const ladder = (more: Partial<BenchLine> = {}): BenchLine => ({
       joint: 'DOUBLE_CRIMP',
     }),
     part('FITTING', 'fitting', 2, 'snap swivel', { strengthN: 115 * KG, fitting: 'SNAP_SWIVEL' }),
-    part('WEIGHT', 'weight', 2, 'Torpedo lead 1.4 kg', { massKg: 1.4 }),
+    part('WEIGHT', 'weight', 2, 'Torpedo lead, heavy', { massKg: 1.4 }),
     part('END_BELOW', 'end', 2, 'double crimp', {
       strengthN: 85 * KG,
       efficiency: 0.94,

@@ -16,6 +16,7 @@ const column = (change: Partial<queries.GearColumn> & { name: string }): queries
   factor: 1,
   unit: '',
   choices: [],
+  finer: false,
   ...change,
 })
 const choice = (name: string, words: string, values: readonly string[]) =>

@@ -7,6 +7,7 @@ import {
   gearColumns,
   lineRated,
   type Gear,
+  type GearColumn,
   type LineGear,
   type LineKind,
   type Lure,
@@ -145,9 +146,9 @@ function Fields({
     const metre = await lineRated(item.body.kind, strengthN).catch(() => null)
     if (metre) onChange({ ...item, body: { ...next, diameterM: metre.diameterM } } as unknown as Item)
   }
-  return (
+  const fields = (some: readonly GearColumn[]) => (
     <div className="grid gap-3 md:grid-cols-2">
-      {asked.map((column) => (
+      {some.map((column) => (
         <Field
           key={column.field}
           {...{ column, lines }}
@@ -156,6 +157,20 @@ function Fields({
         />
       ))}
     </div>
+  )
+  const finer = asked.filter((column) => column.finer)
+  return (
+    <>
+      {fields(asked.filter((column) => !column.finer))}
+      {finer.length > 0 && (
+        <details className="mt-3" onInvalidCapture={(event) => (event.currentTarget.open = true)}>
+          <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
+            How it pulls and sinks, as usual for its kind
+          </summary>
+          {fields(finer)}
+        </details>
+      )}
+    </>
   )
 }
 

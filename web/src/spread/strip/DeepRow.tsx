@@ -1,5 +1,6 @@
 import { Select } from '../../shared/ui/Select'
 import { QuantityField } from '../../shared/ui/QuantityField'
+import { LureOptions } from '../../draft/LureOptions'
 import { isLead, setDeep } from '../../draft/model'
 import type { Deep, Gear, Line } from '../../draft/queries'
 import type { Editing } from '../../draft/useEditor'
@@ -29,13 +30,7 @@ export function DeepRow({
         value={deep.ballGearId}
         onChange={(event) => set({ ballGearId: event.target.value })}
       >
-        {gear.lures
-          .filter((item) => isLead(item.kind))
-          .map((item) => (
-            <option key={item.gearId} value={item.gearId}>
-              {item.name}
-            </option>
-          ))}
+        <LureOptions items={gear.lures.filter((item) => isLead(item.kind))} />
       </Select>
       <Select
         aria-label="Hold of the clip"

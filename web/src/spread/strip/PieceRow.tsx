@@ -2,6 +2,7 @@ import { Button } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Select'
 import { QuantityField } from '../../shared/ui/QuantityField'
 import { useUnits } from '../../units/UnitsContext'
+import { LureOptions } from '../../draft/LureOptions'
 import { insertPiece, isLead, removePiece, setBranch, setPiece } from '../../draft/model'
 import type { Branch, Gear, Line, Piece } from '../../draft/queries'
 import type { Editing } from '../../draft/useEditor'
@@ -66,13 +67,7 @@ export function PieceRow({
           onChange={(event) => change({ lureGearId: event.target.value || undefined })}
         >
           {!isLure && <option value="">nothing</option>}
-          {gear.lures
-            .filter((item) => !isLure || !isLead(item.kind))
-            .map((item) => (
-              <option key={item.gearId} value={item.gearId}>
-                {item.name}, {item.colour}
-              </option>
-            ))}
+          <LureOptions items={gear.lures.filter((item) => !isLure || !isLead(item.kind))} />
         </Select>
         {!isMain && (
           <Button
@@ -131,11 +126,7 @@ function BranchRow({
         value={branch.lureGearId}
         onChange={(event) => set({ lureGearId: event.target.value })}
       >
-        {gear.lures.map((item) => (
-          <option key={item.gearId} value={item.gearId}>
-            {item.name}, {item.colour}
-          </option>
-        ))}
+        <LureOptions items={gear.lures} />
       </Select>
       <PieceLength piece={branch} onSet={(lengthM) => set({ lengthM })} />
       <Button

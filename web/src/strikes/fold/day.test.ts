@@ -27,11 +27,13 @@ describe.each(days)('%s', (_, day) => {
     for (const fold of folds)
       expect(
         plain(
-          fold.strikes.map(({ factId, lineId, outcome, ended, how, species, notes }) => ({
+          fold.strikes.map(({ factId, lineId, outcome, ended, happenedAt, placed, how, species, notes }) => ({
             factId,
             lineId,
             outcome,
             ended,
+            at: Date.parse(happenedAt),
+            placed,
             how,
             species,
             notes,

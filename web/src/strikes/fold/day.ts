@@ -1,5 +1,14 @@
 import { lineStory } from './line'
-import { OF_LINE, type Fact, type LineNow, type Outcome, type Stretch, type StrikeState } from './model'
+import {
+  OF_LINE,
+  type Fact,
+  type Fish,
+  type LineNow,
+  type Outcome,
+  type Place,
+  type Stretch,
+  type StrikeState,
+} from './model'
 
 const ends = (fact: Fact) => fact.kind === 'LANDED' || fact.kind === 'LOST'
 const kept = (fact: Fact) => fact.kind === 'LANDED' && fact.payload.released !== true
@@ -10,15 +19,19 @@ const inTime = (a: Fact, b: Fact) =>
 
 /**
  * A day, folded from its facts: duplicates count once, and order of arrival does not matter. What was taken back never
- * was, whenever it was taken back. The twin of `DayLog` in core; both pass the same fixtures.
+ * was, whenever it was taken back; what was corrected was as the last correction says. The twin of `DayLog` in core; both pass the same fixtures.
  */
 export function foldDay(facts: readonly Fact[]) {
   const distinct = new Map<string, Fact>()
   for (const fact of facts) if (!distinct.has(fact.factId)) distinct.set(fact.factId, fact)
   const all = [...distinct.values()].sort(inTime)
   const gone = retracted(all)
-  const standing = all.filter((fact) => !gone.has(fact.factId))
-  const strikes = standing.filter((fact) => fact.kind === 'STRUCK').map((fact) => state(fact, standing))
+  const said = all.filter((fact) => !gone.has(fact.factId))
+  const corrected = corrections(said)
+  const standing = said.map((fact) => corrected.times(fact)).sort(inTime)
+  const strikes = standing
+    .filter((fact) => fact.kind === 'STRUCK')
+    .map((fact) => state(fact, standing, corrected.places.get(fact.factId)))
   const lines = storiesOf(standing)
   return {
     strikes,
@@ -41,7 +54,24 @@ function retracted(all: readonly Fact[]): ReadonlySet<string> {
   return gone
 }
 
-function state(strike: Fact, standing: readonly Fact[]): StrikeState {
+/** Of several the one that was said last holds. */
+function corrections(said: readonly Fact[]) {
+  const times = new Map<string, string>()
+  const places = new Map<string, Place>()
+  for (const { kind, payload } of said) {
+    if (kind !== 'CORRECTED' || payload.targetId === undefined) continue
+    const { targetId, at, latitudeDeg, longitudeDeg } = payload
+    if (at !== undefined) times.set(targetId, at)
+    if (latitudeDeg !== undefined && longitudeDeg !== undefined)
+      places.set(targetId, { latitudeDeg, longitudeDeg })
+  }
+  return {
+    places,
+    times: (fact: Fact): Fact => ({ ...fact, happenedAt: times.get(fact.factId) ?? fact.happenedAt }),
+  }
+}
+
+function state(strike: Fact, standing: readonly Fact[], placed: Place | undefined): StrikeState {
   const of = standing.filter((fact) => fact.payload.strikeId === strike.factId)
   const fish = of.filter((fact) => fact.kind === 'LANDED')
   const lost = of.find((fact) => fact.kind === 'LOST')
@@ -56,11 +86,22 @@ function state(strike: Fact, standing: readonly Fact[]): StrikeState {
     ...(end && { ended: time(end) }),
     ...(lost?.payload.how !== undefined && { how: lost.payload.how }),
     species: fish.map((fact) => fact.payload.species ?? ''),
+    fish: fish.map(fishOf),
+    ...(placed && { placed }),
     notes: standing
       .filter((fact) => fact.kind === 'ANNOTATED' && fact.payload.targetId === strike.factId)
       .map((fact) => fact.payload.note ?? ''),
   }
 }
+
+const fishOf = ({ factId, happenedAt, payload }: Fact): Fish => ({
+  factId,
+  happenedAt,
+  species: payload.species ?? '',
+  released: payload.released === true,
+  ...(payload.lengthM !== undefined && { lengthM: payload.lengthM }),
+  ...(payload.massKg !== undefined && { massKg: payload.massKg }),
+})
 
 function storiesOf(standing: readonly Fact[]): ReadonlyMap<string, readonly Stretch[]> {
   const stories = new Map<string, ReturnType<typeof lineStory>>()

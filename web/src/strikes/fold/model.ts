@@ -21,6 +21,11 @@ export interface Payload {
   running?: number
   bait?: string
   count?: number
+  at?: string
+  latitudeDeg?: number
+  longitudeDeg?: number
+  lengthM?: number
+  massKg?: number
   [other: string]: unknown
 }
 
@@ -35,7 +40,25 @@ export interface StrikeState {
   ended?: number
   how?: string
   species: string[]
+  fish: Fish[]
   notes: string[]
+  /** Where the lure was, where somebody said so. */
+  placed?: Place
+}
+
+export interface Place {
+  latitudeDeg: number
+  longitudeDeg: number
+}
+
+/** One fish of a strike, by the fact that tells of it. */
+export interface Fish {
+  factId: string
+  happenedAt: string
+  species: string
+  lengthM?: number
+  massKg?: number
+  released: boolean
 }
 
 export type LineNow = 'OUT' | 'FIGHTING' | 'IN' | 'UNKNOWN'

@@ -1,5 +1,11 @@
 // Made of the OpenAPI document by scripts/ranges.mjs: what the server takes, in SI.
 export const RANGES = {
+  BaitCaught: {
+    count: { least: 1, most: 1000 },
+  },
+  BaitDead: {
+    count: { least: 1, most: 1000 },
+  },
   BoatBody: {
     beamM: { least: 0.6, most: 15 },
     drogueAreaM2: { least: 0.01, most: 5 },
@@ -27,10 +33,17 @@ export const RANGES = {
     catchBaitMin: { least: 0, most: 360 },
     runOutMin: { least: 0, most: 600 },
   },
+  Changed: {
+    letOutM: { least: 1, most: 400 },
+  },
   CircleRequest: {
     lureDragAreaM2: { least: 0.000001, most: 2 },
     speedMps: { least: 0.2, most: 11 },
     turnRadiusM: { least: 3, most: 2000 },
+  },
+  Corrected: {
+    latitudeDeg: { least: -90, most: 90 },
+    longitudeDeg: { least: -180, most: 180 },
   },
   DeepDraft: {
     cableOutM: { least: 2, most: 180 },
@@ -38,6 +51,9 @@ export const RANGES = {
   },
   DepthBody: {
     depthM: { least: 0.05, most: 300 },
+  },
+  Engines: {
+    running: { least: 0, most: 6 },
   },
   FixBody: {
     courseDeg: { least: 0, most: 360 },
@@ -64,6 +80,10 @@ export const RANGES = {
     layerM: { least: 0.5, most: 11000 },
     streamMps: { least: 0, most: 6 },
     streamTowardsDeg: { least: 0, most: 360 },
+  },
+  Landed: {
+    lengthM: { least: 0.05, most: 6 },
+    massKg: { least: 0.01, most: 1000 },
   },
   LineDraft: {
     letOutM: { least: 1, most: 400 },
@@ -139,6 +159,17 @@ export const RANGES = {
     lengthM: { least: 0.5, most: 400 },
     normalDragCoefficient: { least: 0.01, most: 5 },
     tangentialDragCoefficient: { least: 0, most: 1 },
+  },
+  Set: {
+    letOutM: { least: 1, most: 400 },
+  },
+  Sighted: {
+    bearingDeg: { least: 0, most: 360 },
+    bottomM: { least: 0, most: 2000 },
+    distanceM: { least: 0, most: 50000 },
+    speedMps: { least: 0, most: 40 },
+    topM: { least: 0, most: 2000 },
+    towardsDeg: { least: 0, most: 360 },
   },
   SpreadDraft: {
     enginesRunning: { least: 0, most: 6 },

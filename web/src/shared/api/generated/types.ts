@@ -1349,6 +1349,16 @@ export interface components {
             /** Format: uuid */
             lineId: string;
         };
+        Corrected: {
+            /** Format: date-time */
+            at?: string;
+            /** Format: double */
+            latitudeDeg?: number;
+            /** Format: double */
+            longitudeDeg?: number;
+            /** Format: uuid */
+            targetId: string;
+        };
         CountReply: {
             bounds: components["schemas"]["BoundReply"][];
             /** Format: int32 */
@@ -1468,7 +1478,7 @@ export interface components {
             /** Format: date-time */
             happenedAt: string;
             kind: string;
-            payload: components["schemas"]["Struck"] | components["schemas"]["Landed"] | components["schemas"]["Lost"] | components["schemas"]["Followed"] | components["schemas"]["Set"] | components["schemas"]["Changed"] | components["schemas"]["Cleared"] | components["schemas"]["Renewed"] | components["schemas"]["Checked"] | components["schemas"]["Touched"] | components["schemas"]["Cued"] | components["schemas"]["Engines"] | components["schemas"]["Sighted"] | components["schemas"]["BaitCaught"] | components["schemas"]["BaitDead"] | components["schemas"]["Opened"] | components["schemas"]["Annotated"] | components["schemas"]["Retracted"];
+            payload: components["schemas"]["Struck"] | components["schemas"]["Landed"] | components["schemas"]["Lost"] | components["schemas"]["Followed"] | components["schemas"]["Set"] | components["schemas"]["Changed"] | components["schemas"]["Cleared"] | components["schemas"]["Renewed"] | components["schemas"]["Checked"] | components["schemas"]["Touched"] | components["schemas"]["Cued"] | components["schemas"]["Engines"] | components["schemas"]["Sighted"] | components["schemas"]["BaitCaught"] | components["schemas"]["BaitDead"] | components["schemas"]["Opened"] | components["schemas"]["Annotated"] | components["schemas"]["Retracted"] | components["schemas"]["Corrected"];
             /** Format: uuid */
             tripId: string;
         };
@@ -1594,6 +1604,7 @@ export interface components {
             field: string;
             /** @enum {string} */
             figure?: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            finer: boolean;
             name: string;
             /** @enum {string} */
             reads: "TEXT" | "WHOLE" | "NUMBER" | "CHOICE" | "LINE";

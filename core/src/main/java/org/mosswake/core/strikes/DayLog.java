@@ -17,27 +17,39 @@ import java.util.stream.Stream;
 import org.mosswake.core.strikes.Happening.Annotated;
 import org.mosswake.core.strikes.Happening.BaitCaught;
 import org.mosswake.core.strikes.Happening.BaitDead;
+import org.mosswake.core.strikes.Happening.Corrected;
 import org.mosswake.core.strikes.Happening.Engines;
 import org.mosswake.core.strikes.Happening.Landed;
 import org.mosswake.core.strikes.Happening.Lost;
 import org.mosswake.core.strikes.Happening.OfLine;
 import org.mosswake.core.strikes.Happening.OfStrike;
 import org.mosswake.core.strikes.Happening.Opened;
+import org.mosswake.core.strikes.Happening.Place;
 import org.mosswake.core.strikes.Happening.Retracted;
 import org.mosswake.core.strikes.Happening.Struck;
 import org.mosswake.core.strikes.StrikeState.Outcome;
 
 /**
  * A day, folded from its facts: duplicates count once, and order of arrival does not matter. What was taken back never
- * was, whenever it was taken back. The device folds the same way (web/src/strikes/fold).
+ * was, whenever it was taken back; what was corrected was as the last correction says. The device folds the same way (web/src/strikes/fold).
  */
 public final class DayLog {
     private final List<Fact> standing;
+    private final Map<UUID, Place> placed;
     private final List<StrikeState> strikes;
     private final SortedMap<String, List<Stretch>> lines;
 
-    private DayLog(List<Fact> standing) {
-        this.standing = standing;
+    private DayLog(List<Fact> said) {
+        var times = new HashMap<UUID, Instant>();
+        placed = new HashMap<>();
+        of(said, Corrected.class).forEach(corrected -> {
+            corrected.at().ifPresent(at -> times.put(corrected.targetId(), at));
+            corrected.place().ifPresent(place -> placed.put(corrected.targetId(), place));
+        });
+        this.standing = said.stream()
+                .map(fact -> new Fact(fact.id(), times.getOrDefault(fact.id(), fact.at()), fact.what()))
+                .sorted(Fact.IN_TIME)
+                .toList();
         var about = about(standing);
         this.strikes = standing.stream()
                 .filter(fact -> fact.what() instanceof Struck)
@@ -159,7 +171,7 @@ public final class DayLog {
         return sums;
     }
 
-    private static StrikeState state(Fact strike, List<Fact> about) {
+    private StrikeState state(Fact strike, List<Fact> about) {
         var ends = about.stream().filter(LineStory::ends).toList();
         List<Landed> fish = of(about, Landed.class).toList();
         Optional<Lost> lost = of(about, Lost.class).findFirst();
@@ -172,7 +184,8 @@ public final class DayLog {
                 fish,
                 lost.flatMap(Lost::how),
                 of(about, Annotated.class).map(Annotated::note).toList(),
-                of(about, Opened.class).map(Opened::found).toList());
+                of(about, Opened.class).map(Opened::found).toList(),
+                Optional.ofNullable(placed.get(strike.id())));
     }
 
     private static <T extends Happening> Stream<T> of(List<Fact> facts, Class<T> kind) {

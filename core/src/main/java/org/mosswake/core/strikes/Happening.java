@@ -1,5 +1,6 @@
 package org.mosswake.core.strikes;
 
+import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import org.mosswake.core.fault.Accepted;
@@ -197,13 +198,42 @@ public sealed interface Happening {
         }
     }
 
+    /**
+     * Another fact happened at another time, or a fish took at another place, than was said. Of several the one that was
+     * said last holds.
+     *
+     * @param latitudeDeg with {@code longitudeDeg}: where the lure was; both or neither
+     */
+    record Corrected(UUID targetId, Optional<Instant> at, Optional<Double> latitudeDeg, Optional<Double> longitudeDeg)
+            implements Happening {
+        @Override
+        public void check(Faults faults, String path) {
+            faults.required(path + "targetId", targetId);
+            LATITUDE_DEG.checkOptional(faults, path + "latitudeDeg", latitudeDeg.orElse(null));
+            LONGITUDE_DEG.checkOptional(faults, path + "longitudeDeg", longitudeDeg.orElse(null));
+            if (latitudeDeg.isPresent() != longitudeDeg.isPresent()) {
+                faults.required(path + "latitudeDeg", latitudeDeg.orElse(null));
+                faults.required(path + "longitudeDeg", longitudeDeg.orElse(null));
+            } else if (at.isEmpty() && latitudeDeg.isEmpty()) {
+                faults.required(path + "at", null);
+            }
+        }
+
+        Optional<Place> place() {
+            return latitudeDeg.map(latitude -> new Place(latitude, longitudeDeg.orElseThrow()));
+        }
+    }
+
+    /** Degrees north and east. */
+    record Place(double latitudeDeg, double longitudeDeg) {}
+
     /** Where the boat was, as first editions reported it; fixes have a way of their own since. */
     record Fix(Double latitudeDeg, Double longitudeDeg, Optional<Double> speedOverGroundMps, Optional<Double> courseDeg)
             implements Happening {
         @Override
         public void check(Faults faults, String path) {
-            new Accepted(-90, 90, "°").check(faults, path + "latitudeDeg", latitudeDeg);
-            new Accepted(-180, 180, "°").check(faults, path + "longitudeDeg", longitudeDeg);
+            LATITUDE_DEG.check(faults, path + "latitudeDeg", latitudeDeg);
+            LONGITUDE_DEG.check(faults, path + "longitudeDeg", longitudeDeg);
             SPEED_MPS.checkOptional(faults, path + "speedOverGroundMps", speedOverGroundMps.orElse(null));
             DIRECTION_DEG.checkOptional(faults, path + "courseDeg", courseDeg.orElse(null));
         }
@@ -218,6 +248,8 @@ public sealed interface Happening {
     Accepted LET_OUT_M = new Accepted(1, 400, "m");
     Accepted DEPTH_M = new Accepted(0, 2000, "m");
     Accepted SPEED_MPS = new Accepted(0, 40, "m/s");
+    Accepted LATITUDE_DEG = new Accepted(-90, 90, "°");
+    Accepted LONGITUDE_DEG = new Accepted(-180, 180, "°");
     Accepted DIRECTION_DEG = new Accepted(0, 360, "°");
     int LONGEST_NOTE = 2000;
 

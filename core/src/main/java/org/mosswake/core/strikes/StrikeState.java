@@ -11,7 +11,8 @@ import org.mosswake.core.strikes.Happening.Landed;
  *
  * @param ended when its first fish was landed or it was lost; empty while it is on
  * @param fish  landed, in the order they came
- * @param how   it was lost, where that was said
+ * @param how    it was lost, where that was said
+ * @param placed where the lure was, where somebody said so
  */
 public record StrikeState(
         UUID id,
@@ -22,7 +23,8 @@ public record StrikeState(
         List<Landed> fish,
         Optional<Loss> how,
         List<String> notes,
-        List<String> eaten) {
+        List<String> eaten,
+        Optional<Happening.Place> placed) {
     public enum Outcome {
         /** Nothing said yet: the fish is on. */
         OPEN,

@@ -11,6 +11,7 @@ import java.util.Random;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.mosswake.core.strikes.Happening.Annotated;
+import org.mosswake.core.strikes.Happening.Corrected;
 import org.mosswake.core.strikes.Happening.Landed;
 import org.mosswake.core.strikes.Happening.Lost;
 import org.mosswake.core.strikes.Happening.Retracted;
@@ -69,6 +70,30 @@ class DayLogTest {
         var undo = retracted(9, 20, MAHI.id());
         assertThat(DayLog.of(List.of(FIRST, MAHI, undo)).strikes().get(0).outcome())
                 .isEqualTo(Outcome.OPEN);
+    }
+
+    @Test
+    void ofSeveralCorrectionsTheOneSaidLastHolds() {
+        var first = corrected(20, 30, FIRST, 2);
+        var second = corrected(21, 31, FIRST, 4);
+        DayLog log = DayLog.of(List.of(second, FIRST, MAHI, first));
+        assertThat(log.strikes().get(0).at()).isEqualTo(at(4));
+        assertThat(log.strikes().get(0).placed()).contains(new Happening.Place(27.5, -47.2));
+        var undone = DayLog.of(List.of(FIRST, first, second, retracted(22, 40, second.id())));
+        assertThat(undone.strikes().get(0).at()).isEqualTo(at(2));
+    }
+
+    @Test
+    void aCorrectedTimePutsAFactWhereItBelongs() {
+        DayLog log = DayLog.of(List.of(FIRST, SECOND, corrected(20, 30, FIRST, 11)));
+        assertThat(log.strikes()).extracting(StrikeState::id).containsExactly(SECOND.id(), FIRST.id());
+    }
+
+    private static Fact corrected(long id, int said, Fact target, int minutes) {
+        return new Fact(
+                id(id),
+                at(said),
+                new Corrected(target.id(), Optional.of(at(minutes)), Optional.of(27.5), Optional.of(-47.2)));
     }
 
     @Test

@@ -16,6 +16,7 @@ import org.mosswake.core.units.Figure;
  * @param factor  SI for one of {@code unit}
  * @param figure  read in any unit of its kind and shown in the reader's; null where the unit is the trade's own
  * @param without what it means to leave it open; null where it must be given
+ * @param finer   only what is computed needs it; a form folds it away
  * @param with    the field without which this one says nothing
  */
 record GearColumn(
@@ -28,7 +29,8 @@ record GearColumn(
         Figure.@Nullable Kind figure,
         List<Choice> choices,
         @Nullable String without,
-        @Nullable String with) {
+        @Nullable String with,
+        boolean finer) {
     enum Reads {
         TEXT,
         WHOLE,
@@ -41,23 +43,23 @@ record GearColumn(
     record Choice(String value, String words) {}
 
     static GearColumn text(String name, String words) {
-        return new GearColumn(name, name, Reads.TEXT, words, 1, "", null, List.of(), null, null);
+        return new GearColumn(name, name, Reads.TEXT, words, 1, "", null, List.of(), null, null, false);
     }
 
     static GearColumn whole(String name, String words) {
-        return new GearColumn(name, name, Reads.WHOLE, words, 1, "", null, List.of(), null, null);
+        return new GearColumn(name, name, Reads.WHOLE, words, 1, "", null, List.of(), null, null, false);
     }
 
     static GearColumn number(String name, String field, String words, double factor, String unit) {
-        return new GearColumn(name, field, Reads.NUMBER, words, factor, unit, null, List.of(), null, null);
+        return new GearColumn(name, field, Reads.NUMBER, words, factor, unit, null, List.of(), null, null, false);
     }
 
     static GearColumn figure(String name, String field, String words, double factor, Figure.Kind figure) {
-        return new GearColumn(name, field, Reads.NUMBER, words, factor, "", figure, List.of(), null, null);
+        return new GearColumn(name, field, Reads.NUMBER, words, factor, "", figure, List.of(), null, null, false);
     }
 
     static GearColumn lineOfTheBox(String name, String field, String words) {
-        return new GearColumn(name, field, Reads.LINE, words, 1, "", null, List.of(), "none", null);
+        return new GearColumn(name, field, Reads.LINE, words, 1, "", null, List.of(), "none", null, false);
     }
 
     static <E extends Enum<E>> GearColumn choice(
@@ -65,7 +67,7 @@ record GearColumn(
         List<Choice> choices = Arrays.stream(type.getEnumConstants())
                 .map(one -> new Choice(one.name(), said.apply(one)))
                 .toList();
-        return new GearColumn(name, field, Reads.CHOICE, words, 1, "", null, choices, null, null);
+        return new GearColumn(name, field, Reads.CHOICE, words, 1, "", null, choices, null, null, false);
     }
 
     /** What a form never asks: the kind is chosen before there is an item. */
@@ -79,10 +81,14 @@ record GearColumn(
     }
 
     GearColumn orElse(String open) {
-        return new GearColumn(name, field, reads, words, factor, unit, figure, choices, open, with);
+        return new GearColumn(name, field, reads, words, factor, unit, figure, choices, open, with, finer);
+    }
+
+    GearColumn forTheSolver() {
+        return new GearColumn(name, field, reads, words, factor, unit, figure, choices, without, with, true);
     }
 
     GearColumn onlyWith(String other) {
-        return new GearColumn(name, field, reads, words, factor, unit, figure, choices, without, other);
+        return new GearColumn(name, field, reads, words, factor, unit, figure, choices, without, other, finer);
     }
 }

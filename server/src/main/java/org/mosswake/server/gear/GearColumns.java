@@ -35,10 +35,14 @@ record GearColumns(List<GearColumn> lure, List<GearColumn> line, List<GearColumn
                             .orElse("by its words"),
                     figure("length_cm", "lengthM", "Length", 0.01, Figure.Kind.SMALL),
                     figure("mass_g", "massKg", "Weight", 0.001, Figure.Kind.MASS),
-                    number("volume_cm3", "volumeM3", "Water it displaces", 1e-6, "cm³"),
-                    number("drag_area_cm2", "dragAreaM2", "Drag area", 1e-4, "cm²"),
-                    number("dive_area_cm2", "diveAreaM2", "Dive area, down", 1e-4, "cm²"),
-                    number("side_area_cm2", "sideAreaM2", "Side area, to starboard", 1e-4, "cm²"),
+                    number("volume_cm3", "volumeM3", "Water it displaces", 1e-6, "cm³")
+                            .forTheSolver(),
+                    number("drag_area_cm2", "dragAreaM2", "Drag area", 1e-4, "cm²")
+                            .forTheSolver(),
+                    number("dive_area_cm2", "diveAreaM2", "Dive area, down", 1e-4, "cm²")
+                            .forTheSolver(),
+                    number("side_area_cm2", "sideAreaM2", "Side area, to starboard", 1e-4, "cm²")
+                            .forTheSolver(),
                     figure("slowest_kn", "slowestMps", "Works from", KNOT, Figure.Kind.SPEED)
                             .orElse("at any speed"),
                     figure("fastest_kn", "fastestMps", "Works up to", KNOT, Figure.Kind.SPEED)
@@ -47,17 +51,22 @@ record GearColumns(List<GearColumn> lure, List<GearColumn> line, List<GearColumn
                     text("name", "Name"),
                     kind(LineKind.class),
                     figure("strength_lb", "strengthN", "Rated strength", POUND, Figure.Kind.PULL),
-                    number("diameter_mm", "diameterM", "Diameter", 0.001, "mm"),
-                    number("density_kg_m3", "densityKgPerM3", "Density", 1, "kg/m³"),
-                    number("normal_drag", "normalDragCoefficient", "Drag across it, Cn", 1, ""),
-                    number("tangential_drag", "tangentialDragCoefficient", "Drag along it, Ct", 1, "")),
+                    figure("diameter_mm", "diameterM", "Diameter", 0.001, Figure.Kind.SMALL),
+                    number("density_kg_m3", "densityKgPerM3", "Density", 1, "kg/m³")
+                            .forTheSolver(),
+                    number("normal_drag", "normalDragCoefficient", "Drag across it, Cn", 1, "")
+                            .forTheSolver(),
+                    number("tangential_drag", "tangentialDragCoefficient", "Drag along it, Ct", 1, "")
+                            .forTheSolver()),
             List.of(
                     text("name", "Name"),
                     whole("count", "Rods with it"),
                     figure("rated_m", "ratedM", "Rated for", 1, Figure.Kind.DISTANCE),
-                    number("rated_diameter_mm", "ratedDiameterM", "of diameter", 0.001, "mm"),
-                    number("full_radius_mm", "fullRadiusM", "Radius, full", 0.001, "mm"),
-                    number("arbor_radius_mm", "arborRadiusM", "Radius of the arbor", 0.001, "mm"),
+                    figure("rated_diameter_mm", "ratedDiameterM", "of diameter", 0.001, Figure.Kind.SMALL),
+                    figure("full_radius_mm", "fullRadiusM", "Radius, full", 0.001, Figure.Kind.SMALL)
+                            .forTheSolver(),
+                    figure("arbor_radius_mm", "arborRadiusM", "Radius of the arbor", 0.001, Figure.Kind.SMALL)
+                            .forTheSolver(),
                     lineOfTheBox("main_line", "mainLineGearId", "Main line on it"),
                     figure("rod_class_n", "rodClassN", "Rod made for a drag of", 1, Figure.Kind.PULL)
                             .orElse("not known"),

@@ -75,7 +75,7 @@ public class StarterBox {
         lure(boat, 1, "Fast bullet, dark", LureGearKind.FAST_BULLET, "black and red", 0.3);
         lure(boat, 1, "Fast bullet, light", LureGearKind.FAST_BULLET, "white and silver", 0.3);
         lure(boat, 1, "Fast bullet, neutral", LureGearKind.FAST_BULLET, "blue and grey", 0.3);
-        weighing(boat, 3, "Hair jig, 28 g", LureGearKind.HAIR_JIG, "white", 0.08, 0.028);
+        weighing(boat, 3, "Hair jig, small", LureGearKind.HAIR_JIG, "white", 0.08, 0.028);
         lure(boat, 2, "Eel-shaped, dark", LureGearKind.EEL_BAIT, "dark", 0.35);
         lure(boat, 2, "Eel-shaped, pink", LureGearKind.EEL_BAIT, "pink", 0.35);
         lure(boat, 2, "Soft eel, dark", LureGearKind.SOFT_EEL, "dark", 0.3);
@@ -83,9 +83,9 @@ public class StarterBox {
         steering(boat, "Steering bar", "green", 1);
         steering(boat, "Steering bar, to port", "pink", -1);
         lure(boat, 2, "Plain bar", LureGearKind.SPREADER_BAR, "green", 0.9);
-        lead(boat, 1, "Torpedo lead 0.7 kg", LureGearKind.TORPEDO_LEAD, LureKind.torpedoLead(0.7));
-        lead(boat, 1, "Torpedo lead 0.9 kg", LureGearKind.TORPEDO_LEAD, LureKind.torpedoLead(0.9));
-        lead(boat, 1, "Torpedo lead 1.4 kg", LureGearKind.TORPEDO_LEAD, LureKind.torpedoLead(1.4));
+        lead(boat, 1, "Torpedo lead, light", LureGearKind.TORPEDO_LEAD, LureKind.torpedoLead(0.7));
+        lead(boat, 1, "Torpedo lead, middle", LureGearKind.TORPEDO_LEAD, LureKind.torpedoLead(0.9));
+        lead(boat, 1, "Torpedo lead, heavy", LureGearKind.TORPEDO_LEAD, LureKind.torpedoLead(1.4));
         reel(boat, 6, "Two-speed, mono", "Mono 50 lb", 650, 0.055, 0.028, 14, Reel.Metal.ALUMINIUM);
         reel(boat, 2, "Light, braid", "Braid 50 lb", 500, 0.045, 0.025, 9, Reel.Metal.ALUMINIUM);
         reel(boat, 3, "Fast, hollow braid", "Hollow braid 130 lb", 550, 0.065, 0.03, 22.5, Reel.Metal.ALUMINIUM);
@@ -110,10 +110,10 @@ public class StarterBox {
         lure(boat, 6, "Cut herring", LureGearKind.CUT_BAIT, "herring", 0.14);
         lure(boat, 6, "Bent herring", LureGearKind.BENT_BAIT, "herring", 0.18);
         lure(boat, 1, "Diving plane", LureGearKind.DIVING_PLANE, "red", 0.12);
-        lead(boat, 2, "Torpedo lead 0.8 kg", LureGearKind.TORPEDO_LEAD, LureKind.torpedoLead(0.8));
-        lead(boat, 1, "Downrigger ball 4.5 kg", LureGearKind.BALL_LEAD, LureKind.ballLead(4.5));
-        lead(boat, 2, "Torpedo lead 0.23 kg", LureGearKind.TORPEDO_LEAD, LureKind.torpedoLead(0.227));
-        lead(boat, 2, "Ball lead 0.45 kg", LureGearKind.BALL_LEAD, LureKind.ballLead(0.454));
+        lead(boat, 2, "Torpedo lead", LureGearKind.TORPEDO_LEAD, LureKind.torpedoLead(0.8));
+        lead(boat, 1, "Downrigger ball", LureGearKind.BALL_LEAD, LureKind.ballLead(4.5));
+        lead(boat, 2, "Torpedo lead, small", LureGearKind.TORPEDO_LEAD, LureKind.torpedoLead(0.227));
+        lead(boat, 2, "Ball lead, small", LureGearKind.BALL_LEAD, LureKind.ballLead(0.454));
         reel(boat, 2, "Level wind, braid", "Braid 50 lb", 350, 0.04, 0.022, 10, Reel.Metal.COMPOSITE);
         reel(boat, 2, "Level wind, mono", "Mono 40 lb", 300, 0.042, 0.022, 9, Reel.Metal.COMPOSITE);
         reel(boat, 1, "Wire", "Trolling wire .025", 180, 0.05, 0.03, 12, Reel.Metal.ALUMINIUM);

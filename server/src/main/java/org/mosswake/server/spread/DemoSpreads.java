@@ -66,9 +66,9 @@ class DemoSpreads implements DemoPart {
         return new SpreadDraft(
                 SpeedUnit.KNOT.toSi(14),
                 List.of(
-                        fast("ladder C1", "Centre stern", 146, "Fast bullet, neutral", "Torpedo lead 1.4 kg"),
-                        fast("ladder S1", "Starboard corner", 120, "Fast bullet, light", "Torpedo lead 0.9 kg"),
-                        fast("ladder P1", "Port corner", 98, "Fast bullet, dark", "Torpedo lead 0.7 kg")),
+                        fast("ladder C1", "Centre stern", 146, "Fast bullet, neutral", "Torpedo lead, heavy"),
+                        fast("ladder S1", "Starboard corner", 120, "Fast bullet, light", "Torpedo lead, middle"),
+                        fast("ladder P1", "Port corner", 98, "Fast bullet, dark", "Torpedo lead, light")),
                 null,
                 new HereDraft(62.0, null, null, null, null, null, 60.0, SpeedUnit.KNOT.toSi(0.9), 85.0));
     }
@@ -90,7 +90,7 @@ class DemoSpreads implements DemoPart {
                     6,
                     List.of(
                             piece(LEDGER, "Lipped plug", "Fluorocarbon 60 lb", 5.0),
-                            piece(LEDGER, "Torpedo lead 0.7 kg", "Braid 50 lb", null))));
+                            piece(LEDGER, "Torpedo lead, light", "Braid 50 lb", null))));
             lines.add(diver("twelve stern " + side, side + " stern", 21));
         }
         return new SpreadDraft(SpeedUnit.KNOT.toSi(7.5), lines, null, null);
@@ -113,7 +113,7 @@ class DemoSpreads implements DemoPart {
                                 new DeepDraft(
                                         24.0,
                                         1.0,
-                                        StarterBox.id(SPRAT, "Downrigger ball 4.5 kg"),
+                                        StarterBox.id(SPRAT, "Downrigger ball"),
                                         StarterBox.id(SPRAT, "Downrigger cable 150 lb"),
                                         ClipSeat.FULL)),
                         line(
@@ -123,7 +123,7 @@ class DemoSpreads implements DemoPart {
                                 45,
                                 6,
                                 List.of(
-                                        piece(SPRAT, "Torpedo lead 0.8 kg", "Mono 50 lb", 1.5),
+                                        piece(SPRAT, "Torpedo lead", "Mono 50 lb", 1.5),
                                         new PieceDraft(
                                                 null,
                                                 StarterBox.id(SPRAT, "Braid 50 lb"),
@@ -156,7 +156,7 @@ class DemoSpreads implements DemoPart {
                                 new DeepDraft(
                                         10.0,
                                         1.0,
-                                        StarterBox.id(SPRAT, "Downrigger ball 4.5 kg"),
+                                        StarterBox.id(SPRAT, "Downrigger ball"),
                                         StarterBox.id(SPRAT, "Downrigger cable 150 lb"),
                                         ClipSeat.HALF))),
                 1,

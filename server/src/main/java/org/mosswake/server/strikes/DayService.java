@@ -102,7 +102,9 @@ public class DayService {
                 state.notes(),
                 row == null ? null : row.solverEdition(),
                 row == null ? null : json.readValue(row.body(), StruckLine.class),
-                place == null ? null : new LureAt(place.latitudeDeg(), place.longitudeDeg()));
+                state.placed()
+                        .map(said -> new LureAt(said.latitudeDeg(), said.longitudeDeg()))
+                        .orElse(place == null ? null : new LureAt(place.latitudeDeg(), place.longitudeDeg())));
     }
 
     private static <T> Map<UUID, T> byId(List<T> rows, Function<T, UUID> id) {

@@ -24,6 +24,7 @@ enum FactKind {
     OPENED(Happening.Opened.class),
     ANNOTATED(Happening.Annotated.class),
     RETRACTED(Happening.Retracted.class),
+    CORRECTED(Happening.Corrected.class),
     FIX(Happening.Fix.class);
 
     /** The newest edition of payloads that this program reads; a newer one is kept unread. */

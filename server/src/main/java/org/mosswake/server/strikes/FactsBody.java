@@ -43,7 +43,8 @@ record FactsBody(List<FactBody> facts, @Nullable List<FishedBody> fished) {
                         Happening.BaitDead.class,
                         Happening.Opened.class,
                         Happening.Annotated.class,
-                        Happening.Retracted.class
+                        Happening.Retracted.class,
+                        Happening.Corrected.class
                     })
             Object payload) {}
 }

@@ -18,7 +18,7 @@ import tools.jackson.databind.JsonNode;
 record LogReply(TripBody trip, List<StrikeReply> strikes, List<FactReply> facts) {
     /**
      * @param line      computed for the strike: it never changes afterwards, and is absent until it is computed
-     * @param lureAt    where the lure was, once the fixes about it are in
+     * @param lureAt    where the lure was: as it was said, else once the fixes about it are in
      * @param eventId   of the strike's fact
      */
     record StrikeReply(

@@ -60,7 +60,8 @@ class GarbageTest {
                 .replace("{kind}", "MONO")
                 .replace("{day}", "2026-06-18")
                 .replace("{species}", "MAHI")
-                .replaceAll("\\{(spread|trip|calibration|thing)}", UUID.randomUUID().toString());
+                .replaceAll(
+                        "\\{(spread|trip|calibration|thing)}", UUID.randomUUID().toString());
     }
 
     private static List<String> bodies() {

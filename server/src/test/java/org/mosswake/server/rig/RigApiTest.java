@@ -267,7 +267,7 @@ class RigApiTest {
                         .fields())
                 .containsExactly("amount");
         // Leads and lures are counted by the box.
-        assertThat(goods(rig(api, body), "gear:Torpedo lead 0.9 kg")
+        assertThat(goods(rig(api, body), "gear:Torpedo lead, middle")
                         .get("lacking")
                         .asDouble())
                 .isZero();

@@ -60,6 +60,7 @@ class DayFixturesTest {
             "OPENED",
             "ANNOTATED",
             "RETRACTED",
+            "CORRECTED",
             "OF_A_NEWER_DEVICE");
 
     @ParameterizedTest
@@ -106,6 +107,14 @@ class DayFixturesTest {
                 }
                 case "OPENED" -> payload.put("strikeId", strike).put("found", "squid");
                 case "ANNOTATED" -> payload.put("targetId", strike).put("note", "note " + i);
+                case "CORRECTED" -> {
+                    payload.put("targetId", any(facts, random));
+                    payload.put(
+                            "at", BEGIN.plusSeconds(random.nextInt(400) * 60L).toString());
+                    if (random.nextBoolean()) {
+                        payload.put("latitudeDeg", 27.5).put("longitudeDeg", -47 - random.nextInt(9) / 10.0);
+                    }
+                }
                 case "RETRACTED" -> payload.put("targetId", any(facts, random));
                 case "ENGINES" -> payload.put("running", random.nextInt(3));
                 case "SIGHTED" -> payload.put("what", "WEED");
@@ -160,6 +169,11 @@ class DayFixturesTest {
         one.put("factId", strike.id().toString()).put("lineId", strike.line().toString());
         one.put("outcome", strike.outcome().name());
         strike.ended().ifPresent(end -> one.put("ended", end.toEpochMilli()));
+        one.put("at", strike.at().toEpochMilli());
+        strike.placed()
+                .ifPresent(place -> one.putObject("placed")
+                        .put("latitudeDeg", place.latitudeDeg())
+                        .put("longitudeDeg", place.longitudeDeg()));
         strike.how().ifPresent(how -> one.put("how", how.name()));
         var species = one.putArray("species");
         strike.fish().forEach(fish -> species.add(fish.species()));

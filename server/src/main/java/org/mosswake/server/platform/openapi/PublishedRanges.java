@@ -3,6 +3,7 @@ package org.mosswake.server.platform.openapi;
 import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.oas.models.media.Schema;
 import java.math.BigDecimal;
+import org.mosswake.core.strikes.Happening;
 import org.mosswake.server.platform.json.Checked;
 import org.springframework.stereotype.Component;
 
@@ -11,7 +12,7 @@ import org.springframework.stereotype.Component;
 class PublishedRanges extends RecordConverter {
     @Override
     void describe(Class<?> record, Schema<?> schema, ModelConverterContext context) {
-        if (Checked.class.isAssignableFrom(record)) {
+        if (Checked.class.isAssignableFrom(record) || Happening.class.isAssignableFrom(record)) {
             RangeProbe.of(record).forEach((place, range) -> publish(context, place, range));
         }
     }

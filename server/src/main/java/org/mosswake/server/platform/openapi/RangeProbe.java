@@ -12,6 +12,7 @@ import java.util.UUID;
 import org.mosswake.core.fault.Fault;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.strikes.Happening;
 import org.mosswake.server.platform.json.Checked;
 
 /** Asks a body what it refuses: one is made with every number far too large, and its faults name the ranges. */
@@ -29,7 +30,12 @@ final class RangeProbe {
     static Map<Place, Range> of(Class<?> body) {
         var faults = new Faults();
         try {
-            ((Checked) made(body)).check(faults);
+            Object made = made(body);
+            if (made instanceof Happening happening) {
+                happening.check(faults, "");
+            } else {
+                ((Checked) made).check(faults);
+            }
         } catch (RuntimeException | ReflectiveOperationException onlyOfRealBodies) {
             // A body that can't be made of nothing publishes what it said so far.
         }
@@ -113,6 +119,9 @@ final class RangeProbe {
             return raw.getEnumConstants()[0];
         } else if (raw == List.class) {
             return List.of(value(((ParameterizedType) type).getActualTypeArguments()[0]));
+        }
+        if (raw == Optional.class) {
+            return Optional.ofNullable(value(((ParameterizedType) type).getActualTypeArguments()[0]));
         }
         return raw.isRecord() ? made(raw) : null;
     }

@@ -1,0 +1,183 @@
+import { RANGES } from '../shared/api/generated/ranges'
+import { Button } from '../shared/ui/Button'
+import { Field } from '../shared/ui/Field'
+import { PositionField } from '../shared/ui/PositionField'
+import { Select } from '../shared/ui/Select'
+import { Sheet } from '../shared/ui/Sheet'
+import { TypedField } from '../shared/ui/TypedField'
+import { useUnits, type Figure } from '../units/UnitsContext'
+import { nearest } from './clock'
+import type { Fish, Place } from './fold/model'
+import type { Strike } from './useDay'
+
+/** What of a strike can be said anew; what was said first is kept under it. */
+export interface StrikeEdits {
+  onRetimed(strike: Strike, at: number): void
+  onPlaced(strike: Strike, at: Place): void
+  /** Told anew in the place of what was told. */
+  onFish(strike: Strike, fish: Fish, change: Partial<Fish>): void
+  onFishGone(strike: Strike, fish: Fish): void
+  onTakeBack(strike: Strike): void
+}
+
+/** One strike with everything said of it, to be corrected: the time, the place, each fish. */
+export function StrikeSheet({
+  strike,
+  clock,
+  edits,
+  onClose,
+}: {
+  strike: Strike
+  clock(time: string): string
+  edits: StrikeEdits
+  onClose(): void
+}) {
+  const shown = clock(strike.happenedAt)
+  return (
+    <Sheet title={`Strike on ${strike.label}, ${shown}`} open onClose={onClose}>
+      <p className="mb-4 text-slate">
+        What you correct is added to the day; what was said first stays under it.
+      </p>
+      <div className="flex flex-wrap gap-4">
+        <Field label="Time">
+          <TypedField
+            label="Time of the strike"
+            value={shown}
+            className="h-11"
+            onCommit={(typed) => {
+              const at = nearest(Date.parse(strike.happenedAt), shown, typed)
+              if (at === null) return 'Type the hour and the minute, such as 09:42.'
+              edits.onRetimed(strike, at)
+              return null
+            }}
+          />
+        </Field>
+        <PositionField
+          label="Where the lure was"
+          at={strike.placed ?? strike.lureAt ?? null}
+          onSet={(place) => edits.onPlaced(strike, place)}
+        />
+      </div>
+      {strike.fish.map((fish, at) => (
+        <FishRow
+          key={fish.factId}
+          fish={fish}
+          title={strike.fish.length === 1 ? 'The fish' : `Fish ${at + 1}`}
+          onChange={(change) => edits.onFish(strike, fish, change)}
+          onGone={() => edits.onFishGone(strike, fish)}
+        />
+      ))}
+      <div className="mt-6">
+        <Button
+          tone="quiet"
+          onClick={() => {
+            edits.onTakeBack(strike)
+            onClose()
+          }}
+        >
+          Take the strike back
+        </Button>
+      </div>
+    </Sheet>
+  )
+}
+
+function FishRow({
+  fish,
+  title,
+  onChange,
+  onGone,
+}: {
+  fish: Fish
+  title: string
+  onChange(change: Partial<Fish>): void
+  onGone(): void
+}) {
+  return (
+    <section aria-label={title} className="mt-4">
+      <h3 className="mb-1 font-bold">{title}</h3>
+      <div className="flex flex-wrap items-end gap-4">
+        <Field label="Species">
+          <TypedField
+            label={`Species, ${title}`}
+            value={fish.species}
+            size={14}
+            className="h-11 font-sans"
+            onCommit={(typed) => {
+              if (typed.trim() === '') return 'Type what it was.'
+              onChange({ species: typed.trim() })
+              return null
+            }}
+          />
+        </Field>
+        <Measure
+          label="Length"
+          what="a length"
+          figure="distance"
+          si={fish.lengthM}
+          range={RANGES.Landed.lengthM}
+          onSet={(lengthM) => onChange({ lengthM })}
+        />
+        <Measure
+          label="Weight"
+          what="a weight"
+          figure="mass"
+          si={fish.massKg}
+          range={RANGES.Landed.massKg}
+          onSet={(massKg) => onChange({ massKg })}
+        />
+        <Select
+          aria-label={`Kept or released, ${title}`}
+          value={fish.released ? 'released' : 'kept'}
+          onChange={(event) => onChange({ released: event.target.value === 'released' })}
+        >
+          <option value="kept">kept</option>
+          <option value="released">released</option>
+        </Select>
+        <Button tone="quiet" onClick={onGone}>
+          There was no such fish
+        </Button>
+      </div>
+    </section>
+  )
+}
+
+/** A figure that need not be known: nothing typed is nothing said. */
+function Measure({
+  label,
+  what,
+  figure,
+  si,
+  range,
+  onSet,
+}: {
+  label: string
+  what: string
+  figure: Figure
+  si: number | undefined
+  range: { least: number; most: number }
+  onSet(si: number | undefined): void
+}) {
+  const units = useUnits()
+  return (
+    <Field label={label}>
+      <TypedField
+        label={label}
+        value={si === undefined ? '' : units.say(figure, si)}
+        size={8}
+        className="h-11"
+        onCommit={(typed) => {
+          if (typed.trim() === '') {
+            onSet(undefined)
+            return null
+          }
+          const read = units.read(figure, typed)
+          if (read === null || read < range.least || read > range.most)
+            return `Type ${what} from ${units.say(figure, range.least)} to ${units.say(figure, range.most)}, or nothing.`
+          onSet(read)
+          return null
+        }}
+      />
+    </Field>
+  )
+}
