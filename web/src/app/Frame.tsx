@@ -269,7 +269,7 @@ function Station({ to, place, children }: { to: string; place?: string; children
     <NavLink
       to={to}
       className={({ isActive }) =>
-        `flex min-h-11 items-center border-y-[3px] border-t-transparent px-2 ${isActive ? 'border-b-moss font-bold' : 'border-b-transparent hover:border-b-ink/40'}`
+        `flex min-h-11 min-w-11 items-center justify-center border-y-[3px] border-t-transparent px-2 ${isActive ? 'border-b-moss font-bold' : 'border-b-transparent hover:border-b-ink/40'}`
       }
     >
       {place && <span className="mr-1.5 text-sm font-normal text-slate">{place}</span>}

@@ -6,7 +6,7 @@ import { shownBands, strength, weight } from './model'
 import type { Call, Catalogue, Playbook, Step } from './queries'
 import { choiceWords, playbookWords } from './words'
 
-const ROW = 42
+const ROW = 46
 const BAR = 30
 const MOST_ROWS = 6
 /** Rows of words over the bands, so that steps close together do not lie on one another. */

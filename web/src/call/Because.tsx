@@ -63,7 +63,7 @@ export function Because({
       )}
       <p className="mt-1 text-sm text-slate">
         Weights are estimates.{' '}
-        <button type="button" className="min-h-9 underline" onClick={onNumbers}>
+        <button type="button" className="min-h-11 underline" onClick={onNumbers}>
           See and set every number
         </button>
       </p>

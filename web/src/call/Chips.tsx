@@ -52,7 +52,7 @@ export const Chips = memo(function Chips({
         .filter(([, topics]) => topics.length > 0)
         .map(([title, topics]) => (
           <details key={title} open={!phone || undefined}>
-            <summary className="min-h-9 cursor-pointer text-sm text-slate">
+            <summary className="min-h-11 cursor-pointer py-2.5 text-sm text-slate">
               {title}
               {phone && saidOf(topics, answers)}
             </summary>

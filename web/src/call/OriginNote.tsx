@@ -40,7 +40,7 @@ export function OriginNote({
       {origin.lacks.length > 0 && <p>The box lacked: {origin.lacks.map(say).join(', ')}.</p>}
       {origin.notes.length > 0 && (
         <details>
-          <summary className="min-h-9 cursor-pointer font-semibold">How to fish it</summary>
+          <summary className="min-h-11 cursor-pointer py-2.5 font-semibold">How to fish it</summary>
           {origin.notes.map((note) => (
             <p key={note.text}>{say(note)}</p>
           ))}

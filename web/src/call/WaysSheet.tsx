@@ -51,7 +51,7 @@ export function WaysSheet({
             <fieldset key={school.school} className="border-t border-ink/25 pt-2">
               <legend className="pr-2 font-bold">{school.asks}</legend>
               {school.sides.map((side, at) => (
-                <label key={side} className="flex min-h-9 items-center gap-2.5">
+                <label key={side} className="flex min-h-11 items-center gap-2.5">
                   <input
                     type="radio"
                     className="size-5 accent-[#17211b]"

@@ -153,6 +153,7 @@ function TideCurve({
   span: { start: number; end: number }
   x(time: number): number
 }) {
+  const units = useUnits()
   const points = (day.tide?.curve ?? []).filter((point) => {
     const at = Date.parse(point.at)
     return at >= span.start - SLACK_MS && at <= span.end + SLACK_MS
@@ -166,7 +167,7 @@ function TideCurve({
     .y((point) => HEIGHT - 22 - ((point.heightM - least) / range) * TIDE_PX)
   return (
     <path d={draw(points) ?? ''} fill="none" className="stroke-moss stroke-2" data-testid="tide">
-      <title>{`Tide at ${day.tide?.station}, ${least.toFixed(1)} to ${(least + range).toFixed(1)} m`}</title>
+      <title>{`Tide at ${day.tide?.station}, ${units.figure('distance', least)} to ${units.say('distance', least + range)}`}</title>
     </path>
   )
 }

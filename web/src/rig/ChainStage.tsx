@@ -7,6 +7,8 @@ import type { BenchLine, Part } from './queries'
 import { WholeChain } from './WholeChain'
 import { lengthWords, partLabel, partSentence } from './words'
 
+/** A finger (px). */
+const TARGET = 44
 const PAD = 20
 const ROW = 36
 /** Narrower than this the drawing is scrolled, so that words stay readable. */
@@ -185,9 +187,9 @@ function PartOnChain({
       {...(stretches && drag)}
     >
       <rect
-        x={x}
+        x={x - Math.max(0, (TARGET - width) / 2)}
         y={y - 22}
-        width={Math.max(24, width)}
+        width={Math.max(TARGET, width)}
         height={44}
         className={`${chosen || hinted ? 'fill-lichen/50 stroke-ink' : 'fill-transparent'} group-focus-visible:stroke-ink group-focus-visible:stroke-[3]`}
       />

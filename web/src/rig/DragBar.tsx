@@ -140,7 +140,7 @@ export function DragBar({
             held.current = false
           }}
         >
-          <rect x={set - 22} y={TOP - 8} width={44} height={BAR + 16} className="fill-transparent" />
+          <rect x={set - 22} y={TOP + BAR / 2 - 22} width={44} height={44} className="fill-transparent" />
           <rect
             x={set - 3}
             y={TOP - 7}

@@ -63,7 +63,7 @@ function GoodsRow({ item, onCount }: { item: Item; onCount(item: Item, amount: n
           value={item.counted ? say(units, item.kind, item.have) : '–'}
           onCommit={read}
           size={6}
-          className="h-9"
+          className="h-11"
         />
       )}
       <span className={`w-24 text-right ${item.lacking > 0 ? 'font-bold text-rust-text' : 'text-slate'}`}>

@@ -28,15 +28,15 @@ export function SpreadBar({
   }
   return (
     <div className="flex shrink-0 items-center gap-1.5 border-b border-ink/20 px-4 py-1 max-md:px-2.5">
-      <span className="flex min-w-0 flex-1 flex-col">
+      <span className="relative min-w-0 flex-1">
         <TypedField
           label="Name of the spread"
           value={editor.doc.name}
           onCommit={rename}
           size={20}
-          className="h-7 w-full max-w-64 border-transparent font-sans text-base font-bold hover:border-ink/50"
+          className="h-11 w-full max-w-64 border-transparent pb-4 font-sans text-base font-bold hover:border-ink/50"
         />
-        <span className="truncate pl-2 text-sm leading-tight text-slate">
+        <span className="pointer-events-none absolute bottom-0.5 left-2 max-w-60 truncate text-sm leading-tight text-slate">
           <SavedWords editor={editor} saving={saving} />
         </span>
       </span>

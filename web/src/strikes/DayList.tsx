@@ -142,7 +142,7 @@ function StrikeRow({
       <button
         type="button"
         aria-expanded={open}
-        className="flex min-h-9 w-full items-center gap-2 text-left hover:underline"
+        className="flex min-h-11 w-full items-center gap-2 text-left hover:underline"
         onClick={() => setOpen(!open)}
       >
         <span className="font-mono">{clock(strike.happenedAt)}</span>
@@ -207,7 +207,7 @@ function Outcome({
         aria-label="Fish landed"
         placeholder="fish"
         maxLength={60}
-        className="h-9 w-24 rounded-sm border-2 border-ink/50 px-2"
+        className="h-11 w-24 rounded-sm border-2 border-ink/50 px-2"
         value={species}
         onChange={(event) => setSpecies(event.target.value)}
       />
@@ -219,7 +219,7 @@ function Outcome({
       </Button>
       <Select
         aria-label="Lost"
-        className="h-9 text-sm"
+        className="h-11 text-sm"
         value=""
         disabled={strike.outcome !== 'OPEN'}
         onChange={(event) => onLost(strike, LOSSES.find(([how]) => how === event.target.value)?.[0])}

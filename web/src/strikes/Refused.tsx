@@ -34,7 +34,7 @@ export function Refused({
             key={name}
             aria-label={name}
             placeholder={name}
-            className="h-9 w-28 rounded-sm border-2 border-ink/50 px-2"
+            className="h-11 w-28 rounded-sm border-2 border-ink/50 px-2"
             value={mended[name] ?? String(payload?.[name] ?? '')}
             onChange={(event) => setMended({ ...mended, [name]: event.target.value })}
           />

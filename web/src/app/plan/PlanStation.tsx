@@ -312,12 +312,13 @@ function DayStage({
           aria-valuenow={at / MINUTE}
           aria-valuetext={clockOf(at, place.timeZone)}
           onKeyDown={slider.onKeyDown}
-          className="absolute top-0 h-full w-0 border-l-2 border-ink"
+          className="absolute top-0 -ml-[22px] h-full w-11"
           ref={(element) => {
             if (element) element.style.left = `${now}px`
           }}
         >
-          <span className="absolute bottom-0 -left-7 w-14 rounded-sm bg-ink text-center font-mono text-[14px] text-foam">
+          <span className="absolute top-0 left-[21px] h-full border-l-2 border-ink" />
+          <span className="absolute bottom-0 -left-1.5 w-14 rounded-sm bg-ink text-center font-mono text-[14px] text-foam">
             {clockOf(at, place.timeZone)}
           </span>
         </div>

@@ -33,7 +33,7 @@ export function FoldedDay({
     <>
       <button
         type="button"
-        className="flex min-h-6 shrink-0 items-center gap-3 border-y border-ink/15 bg-under px-4 text-left text-[13px] text-slate hover:bg-water"
+        className="flex min-h-11 shrink-0 items-center gap-3 border-y border-ink/15 bg-under px-4 text-left text-[13px] text-slate hover:bg-water"
         aria-expanded={open}
         onClick={() => setOpen(!open)}
       >

@@ -52,7 +52,7 @@ export function RigBar({
     <div className="flex shrink-0 flex-wrap items-center gap-1.5 border-b border-ink/20 px-4 py-1">
       <Select
         aria-label="Spread"
-        className="min-h-9 max-w-52 border-transparent font-bold hover:border-ink/60"
+        className="min-h-11 max-w-52 border-transparent font-bold hover:border-ink/60"
         value={editor.base.spreadId}
         onChange={(event) => onOpen(event.target.value)}
       >
@@ -71,7 +71,7 @@ export function RigBar({
             type="button"
             aria-pressed={line.lineId === chosen}
             title={`${line.label}, ${line.lure}`}
-            className={`min-h-9 min-w-11 border-2 px-2 font-semibold ${line.lineId === chosen ? 'border-ink bg-lichen' : 'border-transparent hover:border-ink/40'}`}
+            className={`min-h-11 min-w-11 border-2 px-2 font-semibold ${line.lineId === chosen ? 'border-ink bg-lichen' : 'border-transparent hover:border-ink/40'}`}
             onClick={() => onChoose(line.lineId)}
           >
             {line.label}

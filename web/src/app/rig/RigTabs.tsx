@@ -55,7 +55,7 @@ export function Baits({
         label="Dead baits for the day"
         value={String(wanted ?? rig.deadBaits)}
         size={4}
-        className="h-9"
+        className="h-11"
         onCommit={(typed) => {
           const count = Number(typed)
           if (!Number.isInteger(count) || count < 0 || count > 500) return 'Type a number from 0 to 500.'

@@ -8,7 +8,7 @@ const TONES: Record<Tone, string> = {
   quiet: 'border-2 border-transparent text-ink underline-offset-4 hover:underline',
 }
 
-/** At least 44 px high unless `small`, which sits inside a taller row. */
+/** At least 44 px high; `small` has smaller letters and less room beside them. */
 export function Button({
   tone = 'plain',
   small = false,
@@ -20,7 +20,7 @@ export function Button({
   small?: boolean
   ref?: Ref<HTMLButtonElement>
 }) {
-  const size = small ? 'min-h-9 px-2.5 text-sm' : 'min-h-11 px-3.5'
+  const size = small ? 'min-h-11 min-w-11 px-2.5 text-sm' : 'min-h-11 px-3.5'
   return (
     <button
       ref={ref}

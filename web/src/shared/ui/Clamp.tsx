@@ -9,7 +9,7 @@ export function Clamp({ lines = 2, children }: { lines?: 1 | 2; children: ReactN
     <button
       type="button"
       aria-expanded={open}
-      className={`w-full text-left ${open ? 'block' : LINES[lines]}`}
+      className={`min-h-11 w-full text-left ${open ? 'block' : LINES[lines]}`}
       onClick={() => setOpen(!open)}
     >
       {children}

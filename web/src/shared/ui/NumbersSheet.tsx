@@ -180,7 +180,7 @@ function Row({
           value={own === undefined ? '' : print(own)}
           onCommit={commit}
           size={7}
-          className="h-9"
+          className="h-11"
         />
         {own !== undefined && (
           <Button small tone="quiet" onClick={() => onSet(null)}>

@@ -130,7 +130,7 @@ export function BoatDrawing({
               <circle
                 cx={x(holder[end].asternM)}
                 cy={y(end)}
-                r={16}
+                r={22}
                 className="fill-transparent stroke-none"
               />
               <circle
@@ -154,6 +154,26 @@ export function BoatDrawing({
         </g>
       )
     })
+  /** The outer engines are dragged apart, both at once. */
+  const engine = (offset: number, i: number) => ({
+    role: 'slider',
+    tabIndex: 0,
+    'aria-label': `${offset < 0 ? 'Port' : 'Starboard'} engine, from the middle`,
+    'aria-valuenow': Math.abs(offset),
+    'aria-valuetext': `propellers ${units.say('distance', propSpread(boat))} apart`,
+    'data-handle': `engine ${i}`,
+    onPointerDown: (event: PointerEvent) => {
+      drag.current = 'engine'
+      event.currentTarget.setPointerCapture(event.pointerId)
+    },
+    onKeyDown: (event: KeyboardEvent) => {
+      const by = { ArrowUp: 0.1, ArrowDown: -0.1 }[event.key]
+      if (!by) return
+      event.preventDefault()
+      onPreview(spreadEngines(boat, Math.abs(offset + by)))
+      onSettle()
+    },
+  })
   return (
     <div ref={frame} className="relative min-h-[420px] flex-1 overflow-hidden" data-testid="boat-drawing">
       <svg
@@ -187,34 +207,21 @@ export function BoatDrawing({
         {engineOffsets(boat).map((offset, i, all) => {
           const outer = all.length > 1 && (i === 0 || i === all.length - 1)
           return (
-            <rect
+            <g
               key={i}
-              {...(outer && {
-                role: 'slider',
-                tabIndex: 0,
-                'aria-label': `${offset < 0 ? 'Port' : 'Starboard'} engine, from the middle`,
-                'aria-valuenow': Math.abs(offset),
-                'aria-valuetext': `propellers ${units.say('distance', propSpread(boat))} apart`,
-                'data-handle': `engine ${i}`,
-                onPointerDown: (event: PointerEvent) => {
-                  drag.current = 'engine'
-                  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
-                },
-                onKeyDown: (event: KeyboardEvent) => {
-                  const by = { ArrowUp: 0.1, ArrowDown: -0.1 }[event.key]
-                  if (!by) return
-                  event.preventDefault()
-                  onPreview(spreadEngines(boat, Math.abs(offset + by)))
-                  onSettle()
-                },
-              })}
-              x={x(0)}
-              y={plan(offset + 0.24)}
-              width={0.75 * perMetre}
-              height={0.48 * perMetre}
-              rx={4}
-              className={`fill-slate stroke-ink ${outer ? 'cursor-ns-resize focus-visible:stroke-[4]' : ''}`}
-            />
+              className={outer ? 'group cursor-ns-resize outline-none' : ''}
+              {...(outer && engine(offset, i))}
+            >
+              <rect
+                x={x(0)}
+                y={plan(offset + 0.24)}
+                width={0.75 * perMetre}
+                height={0.48 * perMetre}
+                rx={4}
+                className="fill-slate stroke-ink group-focus-visible:stroke-[4]"
+              />
+              {outer && <circle cx={x(0) + 22} cy={plan(offset)} r={22} className="fill-transparent" />}
+            </g>
           )
         })}
         {handles('plan')}

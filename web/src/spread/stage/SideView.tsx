@@ -1,3 +1,4 @@
+import { useUnits } from '../../units/UnitsContext'
 import { DepthSought } from '../depth/DepthSought'
 import { lineOf } from '../../draft/model'
 import type { SolvedLine } from '../../draft/queries'
@@ -8,7 +9,7 @@ import { inBoatFrame, lureOf } from './scales'
 import { grouped, useSideLabels } from './sideLabels'
 import { BoatSide, Water } from './SideWater'
 import { Silhouette } from './Silhouette'
-import { WaterLayers } from './WaterLayers'
+import { baitLabel, WaterLayers } from './WaterLayers'
 
 /** A label moved farther than this gets a line to its lure. */
 const MOVED_PX = 14
@@ -18,7 +19,8 @@ export function SideView({ boat, doc, scales, solved, selected, handling, lures 
   const { x, side, width } = scales
   const lines = (solved?.lines ?? []).filter((line) => lineOf(doc, line.lineId) && line.tow.path.length > 0)
   const groups = grouped(lines)
-  const labels = useSideLabels(groups, scales)
+  const units = useUnits()
+  const labels = useSideLabels(groups, scales, baitLabel(doc.draft.here, scales, units))
   return (
     <g data-testid="side">
       <Water scales={scales} />

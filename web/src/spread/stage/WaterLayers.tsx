@@ -1,8 +1,19 @@
-import { useUnits } from '../../units/UnitsContext'
+import { useUnits, type Units } from '../../units/UnitsContext'
 import type { Here } from '../../draft/queries'
+import type { Label } from './labels'
 import type { StageScales } from './scales'
 
 const NARROW_PX = 560
+
+const baitWords = (topM: number, bottomM: number, units: Units): string =>
+  `bait ${units.figure('distance', topM)}–${units.say('distance', bottomM)}`
+
+/** Where the words of the bait stand, for labels to keep off. */
+export function baitLabel(here: Here | undefined, scales: StageScales, units: Units): Label[] {
+  if (here?.baitTopM === undefined || here.baitBottomM === undefined) return []
+  const width = 7.5 * baitWords(here.baitTopM, here.baitBottomM, units).length
+  return [{ id: 'bait', x: scales.width - 16 - width, y: scales.side(-here.baitTopM) + 2, width, height: 17 }]
+}
 
 /** Bottom, bait and the step of temperature, as far as they are known; what lies deeper than the drawing is written. */
 export function WaterLayers({ here, scales }: { here: Here | undefined; scales: StageScales }) {
@@ -61,7 +72,7 @@ export function WaterLayers({ here, scales }: { here: Here | undefined; scales: 
             textAnchor="end"
             className="fill-ink stroke-[#cddfd9] stroke-[4] text-[13px] [paint-order:stroke]"
           >
-            bait {units.figure('distance', here.baitTopM)}–{say(here.baitBottomM)}
+            {baitWords(here.baitTopM, here.baitBottomM, units)}
           </text>
         </>
       )}

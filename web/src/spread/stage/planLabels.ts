@@ -2,6 +2,7 @@ import { useUnits } from '../../units/UnitsContext'
 import { lineOf, type Doc } from '../../draft/model'
 import type { SolvedLine } from '../../draft/queries'
 import { joined, spreadOut, type Label } from './labels'
+import { buttonBox } from './WholeButtons'
 import { hangersOf, lureOf, type StageScales } from './scales'
 
 /** Half a label's height: it stands beside its lure. */
@@ -44,5 +45,10 @@ export function usePlanLabels(lines: readonly SolvedLine[], doc: Doc, scales: St
       height: 14,
     })),
   )
-  return spreadOut(scales.narrow ? joined(boxes) : boxes, [...bodies, ...hangers, ...across])
+  return spreadOut(scales.narrow ? joined(boxes) : boxes, [
+    buttonBox(scales, 'plan'),
+    ...bodies,
+    ...hangers,
+    ...across,
+  ])
 }

@@ -2,6 +2,7 @@ import { useUnits, type Units } from '../../units/UnitsContext'
 import type { PathPoint, SolvedLine } from '../../draft/queries'
 import { percent } from '../why/sentences'
 import { spreadOut, type Label } from './labels'
+import { buttonBox } from './WholeButtons'
 import { inBoatFrame, lureOf, type StageScales } from './scales'
 
 /** A stroke is kept off in pieces of this length (px). */
@@ -66,7 +67,12 @@ const placeOf = (line: SolvedLine, point: PathPoint) => {
 }
 
 /** Where the labels of the side view stand; their words are set. */
-export function useSideLabels(groups: (Group & { line: SolvedLine })[], scales: StageScales) {
+export function useSideLabels(
+  groups: (Group & { line: SolvedLine })[],
+  scales: StageScales,
+  /** Of the water, which stand where they stand. */
+  words: readonly Label[],
+) {
   const units = useUnits()
   for (const group of groups)
     group.words = group.key.endsWith('second')
@@ -80,7 +86,12 @@ export function useSideLabels(groups: (Group & { line: SolvedLine })[], scales: 
     height: 17,
   }))
   const bodies = boxes.map((box) => ({ ...box, x: box.x - 34, y: box.y - 13, width: 32, height: 18 }))
-  return spreadOut(boxes, [...bodies, ...groups.flatMap((group) => strokesOf(group.line, scales))])
+  return spreadOut(boxes, [
+    buttonBox(scales, 'side'),
+    ...words,
+    ...bodies,
+    ...groups.flatMap((group) => strokesOf(group.line, scales)),
+  ])
 }
 
 /** A line as it is drawn, in short pieces that labels keep off. */

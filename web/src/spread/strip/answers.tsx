@@ -111,7 +111,7 @@ export function Pull({
           value={units.say('pull', line.strikeDragN)}
           onCommit={typed}
           size={7}
-          className="h-7"
+          className="h-11"
         />
       </span>
     </Cell>

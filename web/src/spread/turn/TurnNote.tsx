@@ -64,7 +64,7 @@ export function TurnNote({
               range={RADIUS_M}
               onSet={onRadius}
               size={6}
-              className="h-9"
+              className="h-11"
             />{' '}
             {lowered(said.title)}. {said.text} {againWords(said.again, boatM, units)} {passes}
           </p>
@@ -83,7 +83,7 @@ function Limit({ title, radius, children }: { title: string; radius: string; chi
       <button
         type="button"
         aria-expanded={open}
-        className="min-h-9 text-left font-semibold text-ink underline"
+        className="min-h-11 text-left font-semibold text-ink underline"
         onClick={() => setOpen(!open)}
       >
         At {radius} {title}

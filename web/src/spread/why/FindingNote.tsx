@@ -1,4 +1,4 @@
-import { Clamp } from '../../shared/ui/Clamp'
+import { useState } from 'react'
 import { useUnits } from '../../units/UnitsContext'
 import { saySentence, type OpenSentence } from '../../units/sentence'
 import type { Finding, Mend } from '../../draft/queries'
@@ -25,13 +25,14 @@ export function FindingNote({
   const units = useUnits()
   const say = (sentence: OpenSentence) => saySentence(sentence, units, timeZone)
   const { mend } = finding
+  const [open, setOpen] = useState(false)
+  const touched = () => {
+    setOpen(!open)
+    if (finding.lineIds[0]) onSelect(finding.lineIds[0])
+  }
   return (
-    <Note
-      tone={toneOf(finding)}
-      title={say(finding.title)}
-      onTitle={() => finding.lineIds[0] && onSelect(finding.lineIds[0])}
-    >
-      <Clamp lines={finding.warns ? 2 : 1}>{say(finding.text)}</Clamp>
+    <Note tone={toneOf(finding)} title={say(finding.title)} touch={{ expanded: open, onTouch: touched }}>
+      <p className={open ? '' : finding.warns ? 'line-clamp-2' : 'line-clamp-1'}>{say(finding.text)}</p>
       {mend && <MendButton {...{ mend, onMend, onPoint }}>{say(mend.words)}</MendButton>}
     </Note>
   )

@@ -17,7 +17,7 @@ export function MendButton({
   const leave = () => onPoint?.(null)
   return (
     <Button
-      className="mt-1.5"
+      className="relative mt-1.5"
       onPointerEnter={() => onPoint?.(mend)}
       onFocus={() => onPoint?.(mend)}
       onPointerLeave={leave}

@@ -56,7 +56,7 @@ export function WhyList({
       {below > 0 && (
         <button
           type="button"
-          className="min-h-9 shrink-0 border-t border-ink/20 px-4 text-left text-sm font-semibold underline"
+          className="min-h-11 shrink-0 border-t border-ink/20 px-4 text-left text-sm font-semibold underline"
           onClick={() =>
             region.current?.scrollBy({ top: region.current.clientHeight - 60, behavior: 'smooth' })
           }
