@@ -92,7 +92,7 @@ export function DayList({
       )}
       <ul
         hidden={!shown && refused.length === 0 && !takenBack}
-        className="max-h-[92px] divide-y divide-ink/15 overflow-y-auto"
+        className="max-h-[150px] divide-y divide-ink/15 overflow-y-auto"
         tabIndex={0}
         aria-label="Strikes of the day"
         data-testid="day-list"

@@ -23,7 +23,7 @@ export function SideView({ boat, doc, scales, solved, selected, handling, lures 
   const labels = useSideLabels(groups, scales, baitLabel(doc.draft.here, scales, units))
   return (
     <g data-testid="side">
-      <Water scales={scales} />
+      <Water scales={scales} bottomM={doc.draft.here?.bottomM} />
       <WaterLayers here={doc.draft.here} scales={scales} />
       <BoatSide boat={boat} scales={scales} />
       {lines.map((line) => (

@@ -4,11 +4,11 @@ import type { Boat } from '../../draft/queries'
 import type { StageScales } from './scales'
 
 /** Air, water and depth marks of the side view. */
-export function Water({ scales }: { scales: StageScales }) {
+export function Water({ scales, bottomM }: { scales: StageScales; bottomM: number | undefined }) {
   const units = useUnits()
   const { side, sideTop, sideHeight, width, x } = scales
   const bottom = sideTop + sideHeight
-  const marks = depthMarks(units, scales)
+  const marks = depthMarks(units, scales, bottomM)
   return (
     <g>
       <rect x={0} y={sideTop} width={width} height={sideHeight} className="fill-water" />
@@ -29,14 +29,17 @@ export function Water({ scales }: { scales: StageScales }) {
   )
 }
 
-function depthMarks(units: Units, scales: StageScales) {
+/** How near to the bottom no mark stands (px). */
+const OFF_BOTTOM_PX = 14
+
+function depthMarks(units: Units, scales: StageScales, bottomM = Infinity) {
   const unit = units.unit('distance')
   const deepest = fromSi(-scales.side.invert(scales.sideTop + scales.sideHeight - 20), unit)
   const px = (value: number) => toSi(value, unit) * scales.stretch * scales.pxPerM
   const step = [1, 2, 5, 10, 20, 50].find((s) => px(s) >= 40) ?? 100
   const count = Math.max(0, Math.floor(deepest / step))
   return Array.from({ length: count }, (_, i) => (i + 1) * step)
-    .filter((value) => px(value) > 30)
+    .filter((value) => px(value) > 30 && px(value) < bottomM * scales.stretch * scales.pxPerM - OFF_BOTTOM_PX)
     .map((value) => ({ m: toSi(value, unit), text: `${value} ${unit.symbol}` }))
 }
 

@@ -236,41 +236,4 @@ class PlanIT extends Journey {
         button("Default").click();
         assertThat(page.getByText("only those you set (0)")).isVisible();
     }
-
-    /** A skipper with nothing here yet: from a boat to a card on paper in some fifteen touches, in feet and pounds. */
-    @Test
-    void aNewcomerDrawsABoatFillsTheBoxAndHasASpread() {
-        page.getByLabel("Boat", new Page.GetByLabelOptions().setExact(true)).selectOption("Add a boat…");
-        button("Draw her").click();
-        assertThat(page.getByText("Say where she lies first")).isVisible();
-        page.getByLabel("Or latitude and longitude").fill("27 36.5 N, 47 18.2 W");
-        page.keyboard().press("Enter");
-        button("Draw her").click();
-        page.getByTestId("boat-drawing").waitFor();
-        assertThat(page.getByLabel("Latitude and longitude")).hasValue("27°36.50′ N, 47°18.20′ W");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Box").setExact(true))
-                .click();
-        button("Usual box, warm water").click();
-        assertThat(page.getByText("Bullet skirt, dark")).isVisible();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Plan"))
-                .click();
-        why().waitFor();
-        choose("TARGET", "mahi");
-        type("CREW", "crew", "2");
-        button("Build the spread").click();
-        page.getByTestId("origin").waitFor();
-        assertThat(page.locator("[data-testid=plan] [data-line]")).hasCount(3);
-        page.keyboard().press("/");
-        page.getByLabel("Command").fill("units feet");
-        page.keyboard().press("Enter");
-        page.keyboard().press("2");
-        button("Paper").click();
-        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Spread card"))
-                .click();
-        var card = page.locator("article.sheet");
-        card.waitFor();
-        assertThat(card).containsText(Pattern.compile("\\d+ ft"));
-        assertThat(card).not().containsText(Pattern.compile("\\d (m|cm|kg|°C)\\b"));
-        assertThat(complaints).isEmpty();
-    }
 }

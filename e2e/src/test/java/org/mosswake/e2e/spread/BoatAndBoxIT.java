@@ -91,6 +91,50 @@ class BoatAndBoxIT extends Journey {
     }
 
     @Test
+    void whatIsPutAwayIsNotOfferedAndComesBack() {
+        go("Box");
+        page.getByLabel("Find in the box").fill("feather small silver");
+        var row = button("Feather, small");
+        row.first().click();
+        button("Put away").click();
+        assertThat(row).hasCount(0);
+        button("Undo").click();
+        assertThat(row).hasCount(1);
+        row.first().click();
+        button("Put away").click();
+        page.getByLabel("Shelf").selectOption("Put away");
+        row.first().click();
+        assertThat(page.getByText("It stays put away")).hasCount(0);
+        button("Remove for good").click();
+        assertThat(page.getByText("Nothing here by these words")).hasCount(0);
+        assertThat(page.getByText("Nothing is put away.")).isVisible();
+        button("Undo").click();
+        assertThat(row).hasCount(1);
+        button("Undo").click();
+        page.getByLabel("Shelf").selectOption("Everything");
+        assertThat(row).hasCount(1);
+    }
+
+    @Test
+    void aSpreadIsPutAwayAndTakenOut() {
+        more("Put away, take out");
+        button("Put away Fast ladder").click();
+        assertThat(page.getByText("Fast ladder, put away")).isVisible();
+        page.keyboard().press("Escape");
+        button("More").click();
+        assertThat(page.getByRole(AriaRole.MENUITEM).filter(hasText("Fast ladder")))
+                .hasCount(0);
+        page.keyboard().press("Escape");
+        more("Put away, take out");
+        button("Take out Fast ladder").click();
+        assertThat(button("Put away Fast ladder")).isVisible();
+    }
+
+    private static Locator.FilterOptions hasText(String text) {
+        return new Locator.FilterOptions().setHasText(text);
+    }
+
+    @Test
     void theTableGoesOutAndComesIn() throws IOException {
         go("Box");
         var file = page.waitForDownload(() -> page.getByText("Table out").click());

@@ -178,8 +178,23 @@ class StrikeIT extends Journey {
         page.getByLabel("Fish landed").fill("bonito");
         button("Landed").click();
         assertThat(row("bonito")).hasCount(1);
-        button("Take back").click();
-        assertThat(rows()).hasCount(before);
+        button("Correct").click();
+        page.getByLabel("Length").fill("1.2 m");
+        page.getByLabel("Length").press("Enter");
+        assertThat(page.getByLabel("Length")).hasValue("1.2 m");
+        page.getByLabel("Time of the strike").fill("06:01");
+        page.getByLabel("Time of the strike").press("Enter");
+        assertThat(page.getByText("Strike on D1, 06:01")).isVisible();
+        button("Take the strike back").click();
+        assertThat(page.getByText("Taken back: D1, 06:01")).isVisible();
+        assertThat(row("bonito")).hasCount(0);
+        page.getByTestId("day-list").getByText("Undo").click();
+        assertThat(row("bonito")).hasCount(1);
+        row("bonito").getByRole(AriaRole.BUTTON).first().click();
+        button("Correct").click();
+        assertThat(page.getByLabel("Length")).hasValue("1.2 m");
+        button("Take the strike back").click();
+        assertThat(row("bonito")).hasCount(0);
     }
 
     @Test
