@@ -1,13 +1,20 @@
 /** The page's arrows: a capability uses only itself, the draft, shared and units; pages in app compose. */
-const capabilities = 'call|clock|rig|spread|strikes'
+const capabilities = 'call|clock|deck|rig|spread|strikes'
 module.exports = {
   forbidden: [
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
     {
       name: 'capabilities-stand-alone',
       severity: 'error',
-      from: { path: `^src/(${capabilities})/` },
+      // What the deck shows is the day's facts: it alone uses another.
+      from: { path: `^src/(${capabilities})/`, pathNot: '^src/deck/' },
       to: { path: `^src/(${capabilities}|app)/`, pathNot: '^src/$1/' },
+    },
+    {
+      name: 'deck-stands-on-strikes',
+      severity: 'error',
+      from: { path: '^src/deck/' },
+      to: { path: `^src/(${capabilities}|app)/`, pathNot: '^src/(deck|strikes)/' },
     },
     {
       name: 'shared-knows-no-capability',

@@ -8,7 +8,7 @@ import { boats, gearOf } from '../draft/queries'
 import { UnitsProvider } from '../units/UnitsContext'
 import { Failed } from './Failed'
 import { SpreadChooser } from './spread/SpreadChooser'
-import { BoatPage, BoxPage, PlanPage, PrintPage, RigPage, SpreadPage } from './stations'
+import { BoatPage, BoxPage, DeckPage, PlanPage, PrintPage, RigPage, SpreadPage } from './stations'
 import { Waiting } from './Waiting'
 
 const NewBoat = later(() => import('./boat/NewBoat').then((module) => module.NewBoat))
@@ -32,6 +32,8 @@ export function App() {
                 <Route path="/boats/:boatId/print/:spreadId" element={<PrintPage />} />
                 <Route path="/boats/:boatId/spread" element={<SpreadChooser />} />
                 <Route path="/boats/:boatId/spread/:spreadId" element={<SpreadPage />} />
+                <Route path="/boats/:boatId/deck" element={<SpreadChooser station="deck" />} />
+                <Route path="/boats/:boatId/deck/:spreadId" element={<DeckPage />} />
                 <Route path="/boats/:boatId/boat" element={<BoatPage />} />
                 <Route path="/boats/:boatId/box" element={<BoxPage />} />
                 <Route path="*" element={<Navigate to="/" replace />} />

@@ -171,6 +171,7 @@ function useWays(boat: Boat): readonly Way[] {
       way('Plan', `${home}/plan${along}`, '1'),
       way('Rig', `${home}/rig${one}${same}`, '2'),
       way('Spread', `${home}/spread${one}${same}`, '3'),
+      way('Underway', `${home}/deck${one}${same}`, '4'),
       way('Boat', `${home}/boat${along}`),
       way('Box', `${home}/box${along}`),
     ]
@@ -206,6 +207,7 @@ function useStationKeys(ways: readonly Way[], open: (sheet: FrameSheet) => void)
     Digit1: () => ways[0]!.go(),
     Digit2: () => ways[1]!.go(),
     Digit3: () => ways[2]!.go(),
+    Digit4: () => ways[3]!.go(),
     'Shift+Slash': () => open('keys'),
     Slash: () => open('command'),
   })
@@ -281,7 +283,7 @@ function Station({ to, place, children }: { to: string; place?: string; children
 /** `/id` of the spread that a station shows; empty elsewhere. */
 function spreadIn(pathname: string): string {
   const [, , , station, id] = pathname.split('/')
-  return id && (station === 'rig' || station === 'spread') ? `/${id}` : ''
+  return id && (station === 'rig' || station === 'spread' || station === 'deck') ? `/${id}` : ''
 }
 
 function kept(search: string, ...more: string[]): string {

@@ -8,6 +8,7 @@ const OWN: readonly (readonly [string, string])[] = [
   ['Digit1', 'to Plan'],
   ['Digit2', 'to Rig'],
   ['Digit3', 'to Spread'],
+  ['Digit4', 'to Underway'],
   ['Slash', 'type what to do: let C1 out to 120 yd'],
   ['KeyN', 'add a line'],
   ['KeyX', 'strike on the selected line'],
@@ -33,6 +34,7 @@ const FIXED: readonly (readonly [string, string])[] = [
   ['on the ring at the bow: ↑ ↓', 'turn to starboard, to port; Home goes straight'],
   ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'],
   ['Ctrl + S', 'save'],
+  ['Q to T, A to G, Z to B', 'Underway: a strike on the line that lies there'],
   ['?', 'this list'],
 ]
 

@@ -33,7 +33,7 @@ export function WithSpread({
   station,
   children,
 }: {
-  station: 'spread' | 'rig'
+  station: 'spread' | 'rig' | 'deck'
   children(loaded: Loaded): ReactNode
 }) {
   const { boatId = '', spreadId = '' } = useParams()

@@ -49,7 +49,7 @@ export function useDay(boat: string, trip: string | undefined) {
     [queries],
   )
 
-  const strikes = useMemo(() => {
+  const { day, strikes } = useMemo(() => {
     const unsent = own.filter((item) => item.way === 'fact' && !item.refused)
     const facts = [
       ...((log.data?.facts ?? NONE) as readonly Fact[]),
@@ -58,13 +58,15 @@ export function useDay(boat: string, trip: string | undefined) {
     const figures = new Map(log.data?.strikes.map((one) => [one.eventId, one.line]))
     const places = new Map(log.data?.strikes.map((one) => [one.eventId, one.lureAt]))
     const words = new Map(unsent.map((item) => [item.id, item.label ?? '']))
-    return foldDay(facts).strikes.map((strike): Strike => ({
+    const folded = foldDay(facts)
+    const told = folded.strikes.map((strike): Strike => ({
       ...strike,
       figures: figures.get(strike.factId),
       lureAt: places.get(strike.factId),
       label: figures.get(strike.factId)?.label ?? words.get(strike.factId) ?? '',
       unsent: words.has(strike.factId),
     }))
+    return { day: folded, strikes: told }
   }, [log.data, own])
 
   const report = useCallback(
@@ -88,7 +90,10 @@ export function useDay(boat: string, trip: string | undefined) {
   )
 
   return {
+    day,
     strikes,
+    /** Of this day, not with the server yet. */
+    unsent: own.filter((item) => item.way === 'fact' && !item.refused).length,
     refused: own.filter((item) => item.refused !== undefined),
     report,
     again: outbox.again,

@@ -10,7 +10,7 @@ import { useBoat } from '../useBoat'
 import { Waiting } from '../Waiting'
 
 /** Opens the boat's last saved spread, or offers the first step where there is none. */
-export function SpreadChooser({ station = 'spread' }: { station?: 'spread' | 'rig' }) {
+export function SpreadChooser({ station = 'spread' }: { station?: 'spread' | 'rig' | 'deck' }) {
   const { boatId = '' } = useParams()
   const titles = useQuery(titlesOf(boatId))
   const { boat, boats, gone, error } = useBoat(boatId)

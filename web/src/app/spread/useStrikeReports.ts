@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { sources } from '../../shared/device'
 import type { Boat, Gear } from '../../draft/queries'
 import type { Editor } from '../../draft/useEditor'
-import type { Fish, Place } from '../../strikes/fold/model'
+import type { Fish, Payload, Place } from '../../strikes/fold/model'
 import type { Loss } from '../../strikes/losses'
 import type { StrikeEdits } from '../../strikes/StrikeSheet'
 import { useDay, type Said, type Strike } from '../../strikes/useDay'
@@ -17,6 +17,13 @@ export function useStrikeReports(boat: Boat, gear: Gear, trip: TripOfDay, editor
   const say = async (said: Said) => report(said, trip.trip?.tripId ?? (await trip.startToday()))
   const of = (strike: Strike, kind: string, words: string, at: number, more = {}) =>
     say({ kind, at, payload: { strikeId: strike.factId, ...more }, words, label: strike.label })
+  /** The spread as it is fished now, with versions as this device has them. */
+  const fished = () => {
+    const { spreadId, revision } = editor.base
+    const { draft } = editor.doc
+    const saved = editor.dirty ? {} : { revision }
+    return { spreadId, ...saved, draft, seen: seen(boat, gear, JSON.stringify(draft)) }
+  }
   const retract = (targetId: string, words: string, { label }: Strike) =>
     say({ kind: 'RETRACTED', at: sources.now(), payload: { targetId }, words, label })
   const correct = (strike: Strike, words: string, more: { at?: string } | Place) =>
@@ -46,18 +53,14 @@ export function useStrikeReports(boat: Boat, gear: Gear, trip: TripOfDay, editor
   return {
     ...day,
     strike: (lineId: string, label: string) => {
-      const { spreadId, revision } = editor.base
-      const { draft } = editor.doc
-      const saved = editor.dirty ? {} : { revision }
       setTakenBack(null)
-      const fished = { spreadId, ...saved, draft, seen: seen(boat, gear, JSON.stringify(draft)) }
       return say({
         kind: 'STRUCK',
         at: moment(),
         payload: { lineId },
         words: `Strike on ${label}`,
         label,
-        fished,
+        fished: fished(),
       })
     },
     landed: (strike: Strike, species: string, released: boolean) =>
@@ -67,6 +70,18 @@ export function useStrikeReports(boat: Boat, gear: Gear, trip: TripOfDay, editor
       }),
     lost: (strike: Strike, how?: Loss) =>
       of(strike, 'LOST', `Lost on ${strike.label}`, moment(), how && { how }),
+    /** Anything else that happened; of a line where it is about one. */
+    tell: (kind: string, payload: Payload, words: string, label = '') =>
+      say({
+        kind,
+        at: moment(),
+        payload,
+        words,
+        label,
+        ...((kind === 'SET' || kind === 'CHANGED') && { fished: fished() }),
+      }),
+    retract: (factId: string, words: string) =>
+      say({ kind: 'RETRACTED', at: sources.now(), payload: { targetId: factId }, words, label: '' }),
     edits,
     takenBack: takenBack?.strike ?? null,
     restore: async () => {

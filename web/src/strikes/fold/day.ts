@@ -34,6 +34,8 @@ export function foldDay(facts: readonly Fact[]) {
     .map((fact) => state(fact, standing, corrected.places.get(fact.factId)))
   const lines = storiesOf(standing)
   return {
+    /** In time; what was taken back is not among them. */
+    standing,
     strikes,
     lines,
     at: (moment: number) => dayAt(moment, standing, strikes, lines),

@@ -612,6 +612,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/spreads/{spread}/deck": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["deck"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boats/{boat}/spreads/{spread}/origin": {
         parameters: {
             query?: never;
@@ -1370,6 +1386,14 @@ export interface components {
             /** Format: double */
             starboardM: number;
         };
+        CueReply: {
+            act: components["schemas"]["SentenceReply"];
+            /** @enum {string} */
+            cue: "TIP_TOO_FAST" | "STILL_TIP" | "SLACK" | "BAIT_OVERTAKES" | "CIRCLES";
+            says: string;
+            /** Format: double */
+            stepMps: number;
+        };
         Cued: {
             /** @enum {string} */
             cue: "TIP_TOO_FAST" | "STILL_TIP" | "SLACK" | "BAIT_OVERTAKES" | "CIRCLES";
@@ -1414,6 +1438,17 @@ export interface components {
             heightM: number;
             /** Format: double */
             starboardM: number;
+        };
+        DeckReply: {
+            cautions: string[];
+            cues: components["schemas"]["CueReply"][];
+            fight: components["schemas"]["PhaseReply"][];
+            fish: components["schemas"]["FishReply"][];
+            handling: components["schemas"]["HandlingReply"];
+            /** @enum {string} */
+            playbook?: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
+            routines: components["schemas"]["RoutineReply"][];
+            words?: string;
         };
         DeepDraft: {
             /** Format: uuid */
@@ -1478,7 +1513,7 @@ export interface components {
             /** Format: date-time */
             happenedAt: string;
             kind: string;
-            payload: components["schemas"]["Struck"] | components["schemas"]["Landed"] | components["schemas"]["Lost"] | components["schemas"]["Followed"] | components["schemas"]["Set"] | components["schemas"]["Changed"] | components["schemas"]["Cleared"] | components["schemas"]["Renewed"] | components["schemas"]["Checked"] | components["schemas"]["Touched"] | components["schemas"]["Cued"] | components["schemas"]["Engines"] | components["schemas"]["Sighted"] | components["schemas"]["BaitCaught"] | components["schemas"]["BaitDead"] | components["schemas"]["Opened"] | components["schemas"]["Annotated"] | components["schemas"]["Retracted"] | components["schemas"]["Corrected"];
+            payload: components["schemas"]["Struck"] | components["schemas"]["Landed"] | components["schemas"]["Lost"] | components["schemas"]["Followed"] | components["schemas"]["Set"] | components["schemas"]["Changed"] | components["schemas"]["Cleared"] | components["schemas"]["Renewed"] | components["schemas"]["Checked"] | components["schemas"]["Touched"] | components["schemas"]["Cued"] | components["schemas"]["Engines"] | components["schemas"]["Sighted"] | components["schemas"]["BaitCaught"] | components["schemas"]["BaitDead"] | components["schemas"]["Opened"] | components["schemas"]["Annotated"] | components["schemas"]["Retracted"] | components["schemas"]["Corrected"] | components["schemas"]["Tended"];
             /** Format: uuid */
             tripId: string;
         };
@@ -1526,6 +1561,19 @@ export interface components {
             text: components["schemas"]["SentenceReply"];
             title: components["schemas"]["SentenceReply"];
             warns: boolean;
+        };
+        FishReply: {
+            /** Format: int32 */
+            bag?: number;
+            cautions: string[];
+            /** Format: double */
+            leastLengthM?: number;
+            lookLike?: string;
+            /** Format: double */
+            mostLengthM?: number;
+            /** @enum {string} */
+            species: "WAHOO" | "TUNA" | "MAHI" | "KING" | "SAILFISH" | "SCHOOL_BLUEFIN" | "STRIPED_BASS" | "CHINOOK" | "COHO";
+            words: string;
         };
         FishedBody: {
             draft: components["schemas"]["SpreadDraft"];
@@ -1650,6 +1698,12 @@ export interface components {
             courseDeg: number;
             /** Format: double */
             overGroundMps: number;
+        };
+        HandlingReply: {
+            /** Format: int64 */
+            holdS: number;
+            now: components["schemas"]["SentenceReply"];
+            then: components["schemas"]["SentenceReply"];
         };
         HelmBody: {
             spread: components["schemas"]["TurnsBody"];
@@ -2140,6 +2194,12 @@ export interface components {
             /** Format: double */
             lateralM: number;
         };
+        PhaseReply: {
+            /** @enum {string} */
+            phase: "HOOKED" | "CIRCLES" | "ALONGSIDE";
+            says: components["schemas"]["SentenceReply"][];
+            words: string;
+        };
         Piece: {
             /** Format: double */
             densityKgPerM3: number;
@@ -2373,6 +2433,17 @@ export interface components {
             /** @enum {string} */
             side: "PORT" | "STARBOARD";
             stops?: components["schemas"]["FoulReply"];
+        };
+        RoutineReply: {
+            /** Format: int64 */
+            everyS: number;
+            /** Format: uuid */
+            lineId?: string;
+            name: string;
+            putBack: ("CHECKED" | "TOUCHED" | "CHANGED" | "RENEWED" | "SET" | "STRUCK")[];
+            says: components["schemas"]["SentenceReply"];
+            /** Format: int32 */
+            urgency: number;
         };
         RuleBody: {
             /** Format: int32 */
@@ -2746,6 +2817,9 @@ export interface components {
             title: components["schemas"]["SentenceReply"];
             /** Format: date-time */
             to: string;
+        };
+        Tended: {
+            routine: string;
         };
         TickBody: {
             done: boolean;
@@ -4147,6 +4221,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Kept"];
+                };
+            };
+        };
+    };
+    deck: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                spread: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeckReply"];
                 };
             };
         };

@@ -32,6 +32,8 @@ class ArrowsTest {
                     "..server.rig..",
                     "..server.call..",
                     "..server.strikes..",
+                    "..server.deck..",
+                    "..server.putaway..",
                     "..server.owner..");
 
     @ArchTest

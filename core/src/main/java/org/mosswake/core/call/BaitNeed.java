@@ -32,19 +32,11 @@ record BaitNeed(Topic topic, int lines, Duration renew, int have) {
                     .mapToInt(Box.Lure::count)
                     .sum();
             if (!kinds.isEmpty() && have > 0) {
-                needs.add(new BaitNeed(topic, kinds.size(), renewal(s, kinds.get(0)), have));
+                needs.add(new BaitNeed(
+                        topic, kinds.size(), s.numbers().renewal(kinds.get(0)).orElseThrow(), have));
             }
         }
         return needs;
-    }
-
-    private static Duration renewal(Situation s, LureKind kind) {
-        double minutes = s.numbers()
-                .of(
-                        kind == LureKind.LIVE_BAIT
-                                ? Numbers.RENEW_LIVE
-                                : kind == LureKind.CUT_BAIT ? Numbers.RENEW_CUT : Numbers.RENEW_WHOLE);
-        return Duration.ofSeconds(Math.round(60 * minutes));
     }
 
     /** For so long, what is on the hooks at the start included. */

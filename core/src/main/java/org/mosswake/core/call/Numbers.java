@@ -1,10 +1,13 @@
 package org.mosswake.core.call;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.mosswake.core.fault.Accepted;
+import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.units.Basis;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Named;
@@ -46,6 +49,15 @@ public record Numbers(Map<String, Double> set) {
     /** Every number there is, in the order of the playbooks, the bands, and the rules. */
     public static List<Named> all() {
         return BOOK.all();
+    }
+
+    /** How long a bait fishes before it is renewed; empty for what is no bait. */
+    public Optional<Duration> renewal(LureKind kind) {
+        if (!Topic.BAITS.containsKey(kind)) {
+            return Optional.empty();
+        }
+        String key = kind == LureKind.LIVE_BAIT ? RENEW_LIVE : kind == LureKind.CUT_BAIT ? RENEW_CUT : RENEW_WHOLE;
+        return Optional.of(Duration.ofSeconds(Math.round(60 * of(key))));
     }
 
     public double of(String key) {

@@ -106,6 +106,20 @@ public sealed interface Happening {
     /** Its lure or weight touched bottom. */
     record Touched(UUID lineId) implements OfLine {}
 
+    /**
+     * A clock of the routine was put back: what it asked for is done.
+     *
+     * @param routine its name
+     */
+    record Tended(String routine) implements Happening {
+        private static final int LONGEST = 80;
+
+        @Override
+        public void check(Faults faults, String path) {
+            faults.text(path + "routine", routine, LONGEST);
+        }
+    }
+
     /** The crew saw how it runs. */
     record Cued(UUID lineId, Cue cue) implements OfLine {
         @Override

@@ -103,8 +103,10 @@ class DepthIT extends Journey {
     void bothLuresOfAThreeWayAreShownAndTheBottomWarns() {
         assertThat(page.getByTestId("side").getByText("P1 second")).isVisible();
         more("Water");
-        page.getByLabel("Bottom").fill("18 m");
-        page.getByLabel("Bottom").press("Enter");
+        page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Bottom"))
+                .fill("18 m");
+        page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Bottom"))
+                .press("Enter");
         page.keyboard().press("Escape");
         assertThat(page.getByText("P1 is on the bottom")).isVisible();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Take P1 in to")))

@@ -94,7 +94,7 @@ class SpreadIT extends Journey {
         page.getByLabel("Lure", new Page.GetByLabelOptions().setExact(true)).selectOption("Hair jig, white");
         page.getByLabel("Main line").selectOption("Braid 50 lb");
         button("Tie a leader in above").click();
-        page.getByLabel("Weight 2").selectOption("Ball lead, small, lead");
+        page.getByLabel("Weight 2").selectOption("Ball lead, small, 0.45 kg");
         button("Close").click();
         page.getByLabel("Speed", new Page.GetByLabelOptions().setExact(true)).fill("3 kn");
         page.keyboard().press("Enter");

@@ -41,6 +41,12 @@ public class OriginService {
         return documents.one(vessel, DocumentKind.ORIGIN, spread.toString()).map(this::reply);
     }
 
+    /** The method a spread was built by; empty for one made by hand. */
+    @Transactional(readOnly = true)
+    public Optional<PlaybookId> playbookOf(UUID vessel, UUID spread) {
+        return origin(vessel, spread).map(OriginReply::playbook);
+    }
+
     /** The last spread called for a day, and the method it was called by. */
     @Transactional(readOnly = true)
     public Optional<Called> calledFor(UUID vessel, LocalDate day) {

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.spread.Spread;
 import org.mosswake.core.spread.SpreadSolver;
 import org.mosswake.server.gear.BoatService;
 import org.mosswake.server.platform.content.Contents;
@@ -81,6 +82,13 @@ public class SpreadService {
                 row.headRevision(),
                 row.updatedAt(),
                 draft(vessel, spread, row.headRevision()));
+    }
+
+    /** As it is kept, put together with what is aboard. */
+    @Transactional(readOnly = true)
+    public Spread assembled(UUID vessel, UUID spread) {
+        SpreadRow row = known(spreads.spread(vessel, spread), spread);
+        return assembler.assemble(vessel, draft(vessel, spread, row.headRevision()));
     }
 
     @Transactional(readOnly = true)

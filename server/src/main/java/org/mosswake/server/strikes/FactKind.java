@@ -25,6 +25,7 @@ enum FactKind {
     ANNOTATED(Happening.Annotated.class),
     RETRACTED(Happening.Retracted.class),
     CORRECTED(Happening.Corrected.class),
+    TENDED(Happening.Tended.class),
     FIX(Happening.Fix.class);
 
     /** The newest edition of payloads that this program reads; a newer one is kept unread. */

@@ -44,7 +44,8 @@ record FactsBody(List<FactBody> facts, @Nullable List<FishedBody> fished) {
                         Happening.Opened.class,
                         Happening.Annotated.class,
                         Happening.Retracted.class,
-                        Happening.Corrected.class
+                        Happening.Corrected.class,
+                        Happening.Tended.class
                     })
             Object payload) {}
 }

@@ -1,0 +1,61 @@
+package org.mosswake.server.deck;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.mosswake.core.deck.DeckSheet;
+import org.mosswake.core.deck.Routine;
+import org.mosswake.core.gear.LureItem;
+import org.mosswake.core.gear.LureKind;
+import org.mosswake.core.spread.Labels;
+import org.mosswake.core.spread.Spread;
+import org.mosswake.core.spread.SpreadLine;
+import org.mosswake.core.spread.TacklePiece;
+import org.mosswake.server.call.OriginService;
+import org.mosswake.server.call.RulesService;
+import org.mosswake.server.call.WaysService;
+import org.mosswake.server.spread.SpreadService;
+import org.springframework.stereotype.Service;
+
+@Service
+class DeckService {
+    private final SpreadService spreads;
+    private final OriginService origins;
+    private final WaysService ways;
+    private final RulesService rules;
+
+    DeckService(SpreadService spreads, OriginService origins, WaysService ways, RulesService rules) {
+        this.spreads = spreads;
+        this.origins = origins;
+        this.ways = ways;
+        this.rules = rules;
+    }
+
+    DeckReply sheet(UUID vessel, UUID spread) {
+        Spread kept = spreads.assembled(vessel, spread);
+        Map<UUID, String> labels = Labels.of(kept.lines());
+        List<Routine.Carries> lines = kept.lines().stream()
+                .flatMap(line -> carried(line).map(kind -> new Routine.Carries(line.id(), labels.get(line.id()), kind)))
+                .toList();
+        return DeckReply.of(DeckSheet.of(
+                origins.playbookOf(vessel, spread),
+                kept.speed().mps(),
+                lines,
+                ways.numbers(vessel),
+                rules.table(vessel)));
+    }
+
+    /** What its hooks carry: the first of its tackle; a lead is nothing that fish take. */
+    private static Stream<LureKind> carried(SpreadLine line) {
+        Optional<LureItem> first = line.tackle().stream()
+                .map(TacklePiece::item)
+                .flatMap(Optional::stream)
+                .findFirst();
+        return first.stream()
+                .flatMap(item -> Arrays.stream(LureKind.values())
+                        .filter(kind -> kind.name().equals(item.kind())));
+    }
+}

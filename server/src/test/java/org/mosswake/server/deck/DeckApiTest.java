@@ -1,0 +1,66 @@
+package org.mosswake.server.deck;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.mosswake.server.support.Api;
+import org.mosswake.server.support.RunningServer;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(RunningServer.class)
+class DeckApiTest {
+    private static JsonNode deck(Api api, String boat, String spread) {
+        String id = Api.named(api.get(boat + "/spreads").json(), spread, "spreadId");
+        var answer = api.get(boat + "/spreads/" + id + "/deck");
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        return answer.json();
+    }
+
+    private static List<String> routines(JsonNode deck) {
+        return deck.get("routines")
+                .valueStream()
+                .map(one -> one.get("name").asString().split(" ")[0])
+                .toList();
+    }
+
+    @Test
+    void aSpreadMadeByHandIsHandledAsASurfaceSchool(Api api) {
+        JsonNode deck = deck(api, api.quietLedger(), "Mixed surface");
+        assertThat(deck.has("playbook")).isFalse();
+        assertThat(deck.get("handling").get("holdS").asInt()).isEqualTo(15);
+        assertThat(routines(deck)).contains("WEED", "DRAGS", "COLOUR");
+    }
+
+    @Test
+    void baitsOfTheSpreadHaveClocksOfTheirOwn(Api api) {
+        JsonNode deck = deck(api, api.sprat(), "Live baits");
+        JsonNode bait = deck.get("routines")
+                .valueStream()
+                .filter(one -> one.get("name").asString().startsWith("BAIT"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(bait.get("lineId").asString()).isNotBlank();
+        assertThat(bait.get("everyS").asInt()).isEqualTo(45 * 60);
+    }
+
+    @Test
+    void theSkippersTableIsSaidOfItsFish(Api api) {
+        JsonNode coho = deck(api, api.sprat(), "Deep in the sound")
+                .get("fish")
+                .valueStream()
+                .filter(one -> one.get("species").asString().equals("COHO"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(coho.get("bag").asInt()).isEqualTo(2);
+    }
+
+    @Test
+    void aSpreadThatIsNotHereIsNotFound(Api api) {
+        assertThat(api.get(api.sprat() + "/spreads/" + UUID.randomUUID() + "/deck")
+                        .status())
+                .isEqualTo(404);
+    }
+}

@@ -1,0 +1,133 @@
+import { useState } from 'react'
+import { ACTS } from '../../deck/acts'
+import { ClockList } from '../../deck/ClockList'
+import { Cues } from '../../deck/Cues'
+import { Pads } from '../../deck/Pads'
+import { Sighted } from '../../deck/Sighted'
+import { Big } from '../../deck/StrikeCard'
+import { clockOf, dayInWords } from '../../clock/model'
+import { useUnits } from '../../units/UnitsContext'
+import { Frame } from '../Frame'
+import { useKeys } from '../keys'
+import { Waiting } from '../Waiting'
+import type { Loaded } from '../WithSpread'
+import { Strikes } from './OnNow'
+import { useAwake } from './useAwake'
+import { useDeck, type DeckState } from './useDeck'
+import { useNight } from './useNight'
+
+/** The deck: lines as pads, one tap a strike; what runs by the clock; what the boat does with a fish on. */
+export function DeckStation(loaded: Loaded) {
+  const s = useDeck(loaded)
+  const [night, toggleNight] = useNight()
+  const [seeing, setSeeing] = useState(false)
+  useAwake()
+  useKeys(Object.fromEntries(s.pads.flatMap((pad) => (pad.code ? [[pad.code, () => s.strike(pad)]] : []))))
+  if (!s.deck) return <Waiting error={null} />
+  return (
+    <div className={`h-full ${night ? 'night' : ''}`}>
+      <Frame
+        boat={loaded.boat}
+        boats={loaded.boats}
+        words={`${dayInWords(s.trip.date)}, ${clockOf(s.now, s.trip.place.timeZone)}`}
+      >
+        <main className="flex min-h-0 flex-1 flex-col bg-foam text-ink">
+          <Head s={s} night={night} onNight={toggleNight} />
+          <div className="flex min-h-0 flex-1 max-md:flex-col-reverse max-md:justify-end">
+            <div className="flex min-w-0 flex-1 flex-col">
+              <p
+                className="px-4 pt-2 text-lg font-semibold max-md:px-2"
+                role="status"
+                data-testid="tap-means"
+              >
+                {s.act.says}
+                {s.act.kind === 'SET' && s.toSet.length > 0 && `: ${s.toSet.join(', ')}`}.
+              </p>
+              <Pads pads={s.pads} states={s.states} acts={s.act.words} onTap={s.tap} />
+              <ActBar s={s} onSeen={() => setSeeing(true)} />
+            </div>
+            <aside
+              aria-label="Now"
+              className="w-[390px] shrink-0 overflow-y-auto border-l-[3px] border-ink p-4 max-md:w-auto max-md:border-l-0 max-md:p-3"
+            >
+              {s.on.length > 0 ? (
+                <Strikes s={s} deck={s.deck} />
+              ) : (
+                <>
+                  <ClockList clocks={s.clocks} onDone={s.done} />
+                  {s.deck.cautions.map((caution) => (
+                    <p key={caution} className="mt-3 text-base text-slate">
+                      {caution}
+                    </p>
+                  ))}
+                </>
+              )}
+            </aside>
+          </div>
+        </main>
+        {seeing && (
+          <Sighted
+            onSeen={(what, words) => void s.reports.tell('SIGHTED', { what }, `Seen: ${words}`)}
+            onClose={() => setSeeing(false)}
+          />
+        )}
+        {s.cued && (
+          <Cues label={s.cued.label} cues={s.deck.cues} onCue={s.cue} onClose={() => s.setCued(null)} />
+        )}
+      </Frame>
+    </div>
+  )
+}
+
+/** How fast the lures want her, since when lines are out, what is kept here, and the light of the screen. */
+function Head({ s, night, onNight }: { s: DeckState; night: boolean; onNight(): void }) {
+  const units = useUnits()
+  const bag = Object.entries(s.day.bag)
+  return (
+    <div className="flex shrink-0 flex-wrap items-center gap-x-6 gap-y-1 border-y-[3px] border-ink px-4 py-1 text-lg max-md:px-2">
+      <span>
+        <span className="font-mono text-3xl">{units.figure('speed', s.speedMps)}</span>{' '}
+        {units.unit('speed').symbol} through water
+      </span>
+      <span>
+        {s.since === null
+          ? 'No line is said to be out'
+          : `Lines out since ${clockOf(s.since, s.trip.place.timeZone)}`}
+      </span>
+      <span>
+        {bag.length === 0 ? 'Nothing kept yet' : `Kept: ${bag.map(([fish, n]) => `${n} ${fish}`).join(', ')}`}
+      </span>
+      <span className="text-base">
+        {s.reports.unsent === 0 ? 'all sent' : `${s.reports.unsent} kept here, not sent yet`}
+      </span>
+      <span className="grow" />
+      {!s.trip.live && s.trip.trip && (
+        <Big onClick={() => void s.trip.startToday()}>Start a day out today</Big>
+      )}
+      <Big pressed={night} onClick={onNight}>
+        Night
+      </Big>
+    </div>
+  )
+}
+
+/** What a tap on a line means; it means a strike again by itself. */
+function ActBar({ s, onSeen }: { s: DeckState; onSeen(): void }) {
+  return (
+    <div
+      role="group"
+      aria-label="What a tap means"
+      className="flex shrink-0 flex-wrap gap-2 border-t-[3px] border-ink p-2"
+    >
+      {ACTS.map((act) => (
+        <Big key={act.kind} pressed={s.act.kind === act.kind} onClick={() => s.choose(act)}>
+          {act.words}
+        </Big>
+      ))}
+      {s.act.kind === 'SET' && s.toSet.length > 1 && (
+        <Big onClick={() => void s.setAll()}>All {s.toSet.length} are out</Big>
+      )}
+      <Big onClick={onSeen}>Seen…</Big>
+    </div>
+  )
+}

@@ -1,0 +1,130 @@
+import { useQuery } from '@tanstack/react-query'
+import { useMemo, useState } from 'react'
+import { ACTS, type Act } from '../../deck/acts'
+import { clocksOf, type Clock } from '../../deck/clocks'
+import type { PadState } from '../../deck/PadButton'
+import { padsOf, type Pad } from '../../deck/pads'
+import { deckOf, type CueAnswer } from '../../deck/queries'
+import type { ToClear } from '../../deck/StrikeCard'
+import { lineOf } from '../../draft/model'
+import { useEditor } from '../../draft/useEditor'
+import { useSolved } from '../../draft/useSolved'
+import { clearingWords } from '../../spread/turn/Orders'
+import { useTurns } from '../../spread/turn/useTurns'
+import type { Strike } from '../../strikes/useDay'
+import { useUnits } from '../../units/UnitsContext'
+import { keyName } from '../keys'
+import { useStrikeReports } from '../spread/useStrikeReports'
+import { useTrip } from '../useTrip'
+import type { Loaded } from '../WithSpread'
+import { useSecond } from './useSecond'
+
+/** Turns are watched at the radius the orders are worked out for (m). */
+const RADIUS_M = 40
+/** A tap means a strike again after so long without one (ms): nobody remembers another meaning with a fish on. */
+const BACK_TO_STRIKE_MS = 30_000
+
+/** All that the deck shows and reports, whatever screen it is on. */
+export type DeckState = ReturnType<typeof useDeck>
+
+export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
+  const editor = useEditor(kept)
+  const { draft } = editor.doc
+  const solving = useSolved(boat.boatId, draft, gearStamp)
+  const { turns } = useTurns(boat.boatId, solving.asked, RADIUS_M, gearStamp)
+  const trip = useTrip(boat)
+  const second = useSecond()
+  const now = trip.live ? second : trip.at
+  const deck = useQuery(deckOf(boat.boatId, kept.spreadId)).data
+  const reports = useStrikeReports(boat, gear, trip, editor)
+  const units = useUnits()
+  const [chosen, setChosen] = useState<{ act: Act; at: number }>({ act: ACTS[0]!, at: 0 })
+  const act = second - chosen.at > BACK_TO_STRIKE_MS ? ACTS[0]! : chosen.act
+  const [cued, setCued] = useState<Pad | null>(null)
+
+  const lines = useMemo(
+    () =>
+      (solving.solved?.lines ?? []).filter((line) => draft.lines.some((one) => one.lineId === line.lineId)),
+    [solving.solved, draft],
+  )
+  const pads = useMemo(() => padsOf(lines), [lines])
+  const day = useMemo(() => reports.day.at(now), [reports.day, now])
+  const outSince = new Map(
+    [...day.lines]
+      .filter(([, stretch]) => stretch.state === 'OUT' || stretch.state === 'FIGHTING')
+      .map(([line, stretch]) => [line, stretch.from]),
+  )
+  const labelOf = (lineId: string) => pads.find((pad) => pad.lineId === lineId)?.label ?? '…'
+  const stateOf = (lineId: string) => day.lines.get(lineId)?.state ?? 'UNKNOWN'
+  const setting = (turns?.setting ?? []).filter((step) => !outSince.has(step.lineId))
+  const states = new Map(
+    pads.map((pad): [string, PadState] => {
+      const line = lines.find((one) => one.lineId === pad.lineId)!
+      const tied = lineOf(editor.doc, pad.lineId)
+      const lure = gear.lures.find((item) => item.gearId === tied?.tackle[0]?.lureGearId)
+      const depthM = line.tow.depthM ?? 0
+      const depth = depthM < 0.05 ? 'surface' : units.say('distance', depthM)
+      const order = act.kind === 'SET' ? setting.findIndex((step) => step.lineId === pad.lineId) + 1 : 0
+      return [
+        pad.lineId,
+        {
+          now: stateOf(pad.lineId),
+          lure: lure?.name ?? 'nothing tied',
+          figures: `${units.say('distance', tied?.letOutM ?? 0)}, ${depth}`,
+          key: pad.code ? keyName(pad.code) : '',
+          ...(order > 0 && { order }),
+        },
+      ]
+    }),
+  )
+
+  const strike = (pad: Pad) => void reports.strike(pad.lineId, pad.label)
+  const tap = (pad: Pad) => {
+    setChosen({ act, at: second })
+    if (act.kind === 'STRUCK') return strike(pad)
+    if (act.kind === 'CUED') return setCued(pad)
+    const letOutM = act.kind === 'SET' ? lineOf(editor.doc, pad.lineId)?.letOutM : undefined
+    const payload = { lineId: pad.lineId, ...(letOutM !== undefined && { letOutM }) }
+    void reports.tell(act.kind, payload, `${act.words} ${pad.label}`, pad.label)
+  }
+  const setAll = async () => {
+    for (const step of setting) {
+      const letOutM = lineOf(editor.doc, step.lineId)?.letOutM
+      const payload = { lineId: step.lineId, ...(letOutM !== undefined && { letOutM }) }
+      await reports.tell('SET', payload, `Set ${labelOf(step.lineId)}`, labelOf(step.lineId))
+    }
+  }
+  const cue = ({ cue: kind, says }: CueAnswer) =>
+    cued &&
+    void reports.tell('CUED', { lineId: cued.lineId, cue: kind }, `${cued.label}: ${says}`, cued.label)
+  const done = ({ routine }: Clock) =>
+    void reports.tell('TENDED', { routine: routine.name }, `Done: ${routine.name}`)
+
+  const on = reports.strikes.filter(
+    (one) => one.outcome === 'OPEN' && Date.parse(one.happenedAt) <= now + 1000,
+  )
+  const clearFor = (one: Strike): { clear: ToClear[]; stay: string[] } => {
+    const steps = turns?.clearing.find(({ struckLineId }) => struckLineId === one.lineId)?.steps ?? []
+    return {
+      clear: steps
+        .filter((step) => step.clear)
+        .map((step) => ({
+          lineId: step.lineId,
+          label: labelOf(step.lineId),
+          isIn: stateOf(step.lineId) === 'IN',
+          words: clearingWords(step),
+        })),
+      stay: steps.filter((step) => !step.clear).map((step) => labelOf(step.lineId)),
+    }
+  }
+  return {
+    ...{ boat, deck, trip, now, pads, states, act, tap, strike, day, on, clearFor, reports, labelOf },
+    ...{ cued, setCued, cue, done, setAll },
+    choose: (next: Act) => setChosen({ act: next, at: second }),
+    clocks: deck ? clocksOf(deck.routines, reports.day.standing, now, outSince) : [],
+    /** When the first of the lines that are out went out (ms). */
+    since: outSince.size > 0 ? Math.min(...outSince.values()) : null,
+    toSet: setting.map((step) => labelOf(step.lineId)),
+    speedMps: draft.speedThroughWaterMps,
+  }
+}

@@ -1,0 +1,12 @@
+import { useEffect, useState } from 'react'
+import { sources } from '../../shared/device'
+
+/** Now, each second (ms); it goes on from the clock when the page was in the background. */
+export function useSecond(): number {
+  const [now, setNow] = useState(sources.now)
+  useEffect(() => {
+    const timer = setInterval(() => setNow(sources.now()), 1000)
+    return () => clearInterval(timer)
+  }, [])
+  return now
+}
