@@ -4,8 +4,8 @@ import type { Pad } from './pads'
 export interface PadState {
   now: LineNow
   lure: string
-  /** Let-out and depth, in the reader's units. */
-  figures: string
+  letOut: string
+  depth: string
   /** In which place it is set or cleared next; none where nothing is ordered. */
   order?: number | undefined
   /** The same tap as its key. */
@@ -16,7 +16,7 @@ const STATE: Record<LineNow, string> = {
   OUT: '',
   FIGHTING: 'fish on',
   IN: 'in',
-  UNKNOWN: 'not said to be out',
+  UNKNOWN: 'not set',
 }
 
 /** One line as a pad as large as a thumb in a glove, where she lies behind the boat. */
@@ -43,7 +43,7 @@ export function PadButton({
       type="button"
       data-pad={pad.label}
       data-now={state.now}
-      aria-label={`${acts} ${pad.label}, ${state.lure}, ${state.figures}${STATE[state.now] && `, ${STATE[state.now]}`}`}
+      aria-label={`${acts} ${pad.label}, ${state.lure}, ${state.letOut}, ${state.depth}${STATE[state.now] && `, ${STATE[state.now]}`}`}
       className={`relative flex min-h-16 min-w-0 touch-manipulation flex-col justify-between overflow-hidden rounded-md border-[3px] p-2 text-left select-none ${look}`}
       onClick={onTap}
     >
@@ -54,7 +54,14 @@ export function PadButton({
         </span>
       </span>
       <span className="truncate text-base">{state.lure}</span>
-      <span className="truncate font-mono text-base">{STATE[state.now] || state.figures}</span>
+      <span className="truncate font-mono text-base">
+        {STATE[state.now] || (
+          <>
+            {state.letOut}
+            <span className="max-md:hidden">, {state.depth}</span>
+          </>
+        )}
+      </span>
       {state.order !== undefined && (
         <span className="absolute right-1 bottom-1 rounded-full border-2 border-ink bg-lichen px-2 font-bold text-[#17211b]">
           {state.order}

@@ -124,21 +124,23 @@ function ClearList({
   return (
     <>
       {clear.length > 0 && (
-        <ol aria-label="Clear, nearest first" className="divide-y divide-ink/25 border-y border-ink/25">
-          {clear.map((line) => (
-            <li key={line.lineId}>
+        <ol aria-label="Clear, in this order" className="grid grid-cols-2 gap-x-3">
+          {clear.map((line, at) => (
+            <li key={line.lineId} className="border-t border-ink/25">
               <button
                 type="button"
                 disabled={line.isIn}
                 aria-label={`${line.label} is in`}
-                className="flex min-h-16 w-full items-center gap-3 text-left disabled:opacity-50"
+                className="flex min-h-16 w-full items-center gap-2 text-left disabled:opacity-50"
                 onClick={() => onCleared(line.lineId, line.label)}
               >
                 <span className="grid size-9 shrink-0 place-items-center rounded-md border-[3px] border-ink text-xl font-bold">
-                  {line.isIn ? '✓' : ''}
+                  {line.isIn ? '✓' : at + 1}
                 </span>
-                <b className="text-2xl">{line.label}</b>
-                <span className="text-lg">{line.words}</span>
+                <span className="min-w-0 leading-tight">
+                  <b className="text-2xl">{line.label}</b>
+                  <span className="block text-base">{line.words}</span>
+                </span>
               </button>
             </li>
           ))}

@@ -33,7 +33,9 @@ export function DeckStation(loaded: Loaded) {
       >
         <main className="flex min-h-0 flex-1 flex-col bg-foam text-ink">
           <Head s={s} night={night} onNight={toggleNight} />
-          <div className="flex min-h-0 flex-1 max-md:flex-col-reverse max-md:justify-end">
+          <div
+            className={`flex min-h-0 flex-1 ${s.on.length > 0 ? 'max-md:flex-col-reverse max-md:justify-end' : 'max-md:flex-col'}`}
+          >
             <div className="flex min-w-0 flex-1 flex-col">
               <p
                 className="px-4 pt-2 text-lg font-semibold max-md:px-2"
@@ -65,6 +67,7 @@ export function DeckStation(loaded: Loaded) {
             </aside>
           </div>
         </main>
+        {s.on.length > 0 && <PadStrip s={s} />}
         {seeing && (
           <Sighted
             onSeen={(what, words) => void s.reports.tell('SIGHTED', { what }, `Seen: ${words}`)}
@@ -84,20 +87,19 @@ function Head({ s, night, onNight }: { s: DeckState; night: boolean; onNight(): 
   const units = useUnits()
   const bag = Object.entries(s.day.bag)
   return (
-    <div className="flex shrink-0 flex-wrap items-center gap-x-6 gap-y-1 border-y-[3px] border-ink px-4 py-1 text-lg max-md:px-2">
+    <div className="flex shrink-0 flex-wrap items-center gap-x-6 gap-y-1 border-y-[3px] border-ink px-4 py-1 text-lg max-md:gap-x-3 max-md:px-2 max-md:text-base">
       <span>
         <span className="font-mono text-3xl">{units.figure('speed', s.speedMps)}</span>{' '}
-        {units.unit('speed').symbol} through water
+        {units.unit('speed').symbol}
+        <span className="max-md:hidden"> through water</span>
       </span>
       <span>
-        {s.since === null
-          ? 'No line is said to be out'
-          : `Lines out since ${clockOf(s.since, s.trip.place.timeZone)}`}
+        {s.since === null ? 'No line is set yet' : `Out since ${clockOf(s.since, s.trip.place.timeZone)}`}
       </span>
       <span>
         {bag.length === 0 ? 'Nothing kept yet' : `Kept: ${bag.map(([fish, n]) => `${n} ${fish}`).join(', ')}`}
       </span>
-      <span className="text-base">
+      <span className="text-base max-md:hidden">
         {s.reports.unsent === 0 ? 'all sent' : `${s.reports.unsent} kept here, not sent yet`}
       </span>
       <span className="grow" />
@@ -107,6 +109,24 @@ function Head({ s, night, onNight }: { s: DeckState; night: boolean; onNight(): 
       <Big pressed={night} onClick={onNight}>
         Night
       </Big>
+    </div>
+  )
+}
+
+/** With a fish on, every line stays one thumb away on a phone: another may take at any moment. */
+function PadStrip({ s }: { s: DeckState }) {
+  return (
+    <div
+      role="group"
+      aria-label="Another strike"
+      className="sticky bottom-0 z-20 flex gap-1 overflow-x-auto border-t-[3px] border-ink bg-foam p-1 md:hidden"
+    >
+      {s.pads.map((pad) => (
+        <Big key={pad.lineId} onClick={() => s.strike(pad)}>
+          <span className="sr-only">Strike </span>
+          {pad.label}
+        </Big>
+      ))}
     </div>
   )
 }

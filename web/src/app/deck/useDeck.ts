@@ -9,7 +9,6 @@ import type { ToClear } from '../../deck/StrikeCard'
 import { lineOf } from '../../draft/model'
 import { useEditor } from '../../draft/useEditor'
 import { useSolved } from '../../draft/useSolved'
-import { clearingWords } from '../../spread/turn/Orders'
 import { useTurns } from '../../spread/turn/useTurns'
 import type { Strike } from '../../strikes/useDay'
 import { useUnits } from '../../units/UnitsContext'
@@ -23,6 +22,17 @@ import { useSecond } from './useSecond'
 const RADIUS_M = 40
 /** A tap means a strike again after so long without one (ms): nobody remembers another meaning with a fish on. */
 const BACK_TO_STRIKE_MS = 30_000
+
+/** Why a line comes in, in as many words as are read with a fish on. */
+const CLEARING = {
+  NEARER: 'nearer',
+  TWIN: 'level',
+  FAR_CENTRE: 'crossed by it',
+  COMES_ACROSS: 'swings across',
+  ALL_IN: 'your way: all in',
+  FLOATS: 'floats',
+  STAYS: 'stays',
+} as const
 
 /** All that the deck shows and reports, whatever screen it is on. */
 export type DeckState = ReturnType<typeof useDeck>
@@ -70,7 +80,8 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
         {
           now: stateOf(pad.lineId),
           lure: lure?.name ?? 'nothing tied',
-          figures: `${units.say('distance', tied?.letOutM ?? 0)}, ${depth}`,
+          letOut: units.say('distance', tied?.letOutM ?? 0),
+          depth,
           key: pad.code ? keyName(pad.code) : '',
           ...(order > 0 && { order }),
         },
@@ -78,9 +89,14 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
     }),
   )
 
-  const strike = (pad: Pad) => void reports.strike(pad.lineId, pad.label)
+  const strike = (pad: Pad) => {
+    setChosen({ act: ACTS[0]!, at: second })
+    void reports.strike(pad.lineId, pad.label)
+  }
   const tap = (pad: Pad) => {
-    setChosen({ act, at: second })
+    // With the last line out there is nothing left to set.
+    const last = act.kind === 'SET' && setting.length <= 1
+    setChosen({ act: last ? ACTS[0]! : act, at: second })
     if (act.kind === 'STRUCK') return strike(pad)
     if (act.kind === 'CUED') return setCued(pad)
     const letOutM = act.kind === 'SET' ? lineOf(editor.doc, pad.lineId)?.letOutM : undefined
@@ -88,6 +104,7 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
     void reports.tell(act.kind, payload, `${act.words} ${pad.label}`, pad.label)
   }
   const setAll = async () => {
+    setChosen({ act: ACTS[0]!, at: second })
     for (const step of setting) {
       const letOutM = lineOf(editor.doc, step.lineId)?.letOutM
       const payload = { lineId: step.lineId, ...(letOutM !== undefined && { letOutM }) }
@@ -112,7 +129,7 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
           lineId: step.lineId,
           label: labelOf(step.lineId),
           isIn: stateOf(step.lineId) === 'IN',
-          words: clearingWords(step),
+          words: CLEARING[step.reason],
         })),
       stay: steps.filter((step) => !step.clear).map((step) => labelOf(step.lineId)),
     }

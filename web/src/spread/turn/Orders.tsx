@@ -117,7 +117,7 @@ function settingWords(step: SetStep, units: Units, label: Label): string {
   return `${why}${steer}${step.steer ? clears : ''}`
 }
 
-export const clearingWords = (step: ClearStep): string =>
+const clearingWords = (step: ClearStep): string =>
   ({
     NEARER: 'nearer than the fish',
     TWIN: 'level with the fish',

@@ -20,6 +20,8 @@ class DemoTrip implements DemoPart {
     private static final UUID TRIP = DemoIds.of("trip 18 June");
     private static final String DEVICE = DemoIds.of("device").toString();
     private static final Instant LINES_IN = Instant.parse("2026-06-18T08:06:00Z");
+    private static final List<String> OUT =
+            List.of("mixed C1", "mixed S1", "mixed P1", "mixed S2", "mixed P2", "mixed D1");
     private static final List<String> LINES = List.of("mixed S1", "mixed C1", "mixed S1", "mixed D1", "mixed P2");
     private static final List<String> SPECIES = List.of("mahi", "mahi", "king", "small tuna");
 
@@ -57,7 +59,11 @@ class DemoTrip implements DemoPart {
     }
 
     private static void tell(ArrayNode facts) {
-        LINES.stream().distinct().forEach(line -> ofLine(facts, FactKind.SET, line, line + " set", LINES_IN));
+        OUT.forEach(line -> ofLine(facts, FactKind.SET, line, line + " set", LINES_IN));
+        fact(facts, FactKind.TENDED, "drags", LINES_IN.plus(Duration.ofMinutes(105)))
+                .put("routine", "DRAGS");
+        OUT.forEach(
+                line -> ofLine(facts, FactKind.CHECKED, line, line + " clean", LINES_IN.plus(Duration.ofMinutes(136))));
         var random = new Random(SEED);
         Instant at = LINES_IN;
         for (int i = 0; i < 5; i++) {

@@ -1,0 +1,116 @@
+package org.mosswake.e2e.deck;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mosswake.e2e.support.Journey;
+
+/** A day out: lines set, a double, cleared, landed, lost; without a link, and by thumb. */
+class DeckIT extends Journey {
+    @BeforeEach
+    void underway() {
+        page.keyboard().press("4");
+        pad("S1").waitFor();
+        Locator today = button("Start a day out today");
+        if (today.isVisible()) {
+            today.click();
+        }
+        assertThat(today).hasCount(0);
+    }
+
+    private Locator pad(String label) {
+        return page.locator("[data-pad=" + label + "]");
+    }
+
+    private void setAll() {
+        button("Set").click();
+        Locator all = page.getByText("are out", new Page.GetByTextOptions().setExact(false));
+        if (page.locator("[data-now=UNKNOWN], [data-now=IN]").count() > 0) {
+            all.first().click();
+        }
+        assertThat(page.locator("[data-now=OUT]")).hasCount(6);
+    }
+
+    private Locator card() {
+        return page.getByTestId("strike-card");
+    }
+
+    @Test
+    void aDoubleIsClearedInOrderLandedAndLost() {
+        setAll();
+        page.keyboard().press("e");
+        assertThat(card()).containsText("S1");
+        assertThat(page.getByTestId("hold")).isVisible();
+        assertThat(pad("S1")).hasAttribute("data-now", "FIGHTING");
+        page.keyboard().press("c");
+        assertThat(page.getByLabel("Fish on").getByText("P1")).isVisible();
+        page.getByLabel("D1 is in").click();
+        assertThat(pad("D1")).hasAttribute("data-now", "IN");
+        button("Lost it").click();
+        button("Pulled hook").click();
+        assertThat(card()).containsText("S1");
+        button("At the boat").click();
+        button("mahi").click();
+        button("Kept").click();
+        assertThat(card()).hasCount(0);
+        assertThat(page.getByText("Kept: 1 mahi")).isVisible();
+        assertThat(page.getByLabel("Clocks")).isVisible();
+        assertThat(page.getByText("all sent")).isVisible();
+        page.reload();
+        assertThat(page.getByText("Kept: 1 mahi")).isVisible();
+        assertThat(complaints).isEmpty();
+    }
+
+    @Test
+    void aStrikeWithoutALinkIsKeptAndSentAndCanBeUndone() {
+        setAll();
+        page.context().setOffline(true);
+        pad("C1").click();
+        assertThat(card()).containsText("C1");
+        assertThat(page.getByText("kept here, not sent yet")).isVisible();
+        page.context().setOffline(false);
+        assertThat(page.getByText("all sent")).isVisible();
+        page.keyboard().press("f");
+        page.getByText("Undo").click();
+        assertThat(page.getByLabel("Fish on")).hasCount(0);
+    }
+
+    @Test
+    void byThumbAtNight() {
+        page.setViewportSize(390, 844);
+        button("Night").click();
+        pad("P1").click();
+        assertThat(card()).containsText("P1");
+        Object small = page.evaluate("""
+                () => [...document.querySelectorAll('main button')]
+                    .map((e) => [e.textContent, e.getBoundingClientRect()])
+                    .filter(([, r]) => r.width > 0 && Math.min(r.width, r.height) < 63.5)
+                    .map(([words]) => words)""");
+        assertThat((List<?>) small).isEmpty();
+        assertThat((String) page.evaluate("getComputedStyle(document.querySelector('main')).backgroundColor"))
+                .isEqualTo("rgb(20, 17, 11)");
+        page.reload();
+        assertThat(card()).containsText("P1");
+    }
+
+    @Test
+    void cuesAndSightingsAreOneTap() {
+        setAll();
+        button("Cue").click();
+        pad("S2").click();
+        button("the tip is still").click();
+        assertThat(page.getByText("Wind it in")).isVisible();
+        button("Right").click();
+        button("Seen…").click();
+        button("birds diving").click();
+        button("Clean").click();
+        pad("S2").click();
+        assertThat(page.getByText("all sent")).isVisible();
+        assertThat(complaints).isEmpty();
+    }
+}

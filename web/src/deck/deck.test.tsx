@@ -1,0 +1,158 @@
+import { cleanup, fireEvent, render, screen } from '@testing-library/react'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import type { Strike } from '../strikes/useDay'
+import { ClockList } from './ClockList'
+import { Cues } from './Cues'
+import { Pads } from './Pads'
+import type { Deck, Routine } from './queries'
+import { Sighted } from './Sighted'
+import { StrikeCard } from './StrikeCard'
+
+const says = (text: string) => ({ text, figures: [] })
+const deck: Deck = {
+  handling: { now: says('hold the speed'), holdS: 15, then: says('down to half') },
+  routines: [],
+  cues: [{ cue: 'SLACK', says: 'the line is slack', act: says('a little faster'), stepMps: 0.1 }],
+  fight: [],
+  fish: [
+    { species: 'KING', words: 'king', cautions: ['Mind the teeth.'], bag: 3, leastLengthM: 0.6 },
+    { species: 'MAHI', words: 'mahi', cautions: [] },
+  ],
+  cautions: [],
+}
+const strike: Strike = {
+  factId: 'f1',
+  happenedAt: '2026-06-18T09:00:00Z',
+  lineId: 'one',
+  label: 'S1',
+  unsent: true,
+  figures: undefined,
+  outcome: 'OPEN',
+  species: [],
+  fish: [],
+  notes: [],
+}
+const at = (seconds: number) => Date.parse(strike.happenedAt) + 1000 * seconds
+
+function card(seconds: number) {
+  const acts = {
+    onCleared: vi.fn(),
+    onSecond: vi.fn(),
+    onLost: vi.fn(),
+    onLanded: vi.fn(),
+    onUndo: vi.fn(),
+  }
+  render(
+    <StrikeCard
+      {...{ strike, deck }}
+      now={at(seconds)}
+      clear={[
+        { lineId: 'two', label: 'D1', isIn: true, words: 'nearer' },
+        { lineId: 'three', label: 'P2', isIn: false, words: 'level' },
+      ]}
+      stay={['C1']}
+      bag={{ king: 2 }}
+      {...acts}
+    />,
+  )
+  return acts
+}
+
+afterEach(cleanup)
+
+describe('the strike card', () => {
+  it('counts the seconds of holding speed, then says what comes after', () => {
+    card(4)
+    expect(screen.getByTestId('hold').textContent).toBe('11')
+    expect(screen.getByText('Hold the speed.')).toBeTruthy()
+    cleanup()
+    card(20)
+    expect(screen.queryByTestId('hold')).toBeNull()
+    expect(screen.getByText('Down to half.')).toBeTruthy()
+  })
+
+  it('can be undone for ten seconds only', () => {
+    const acts = card(3)
+    fireEvent.click(screen.getByText('Undo 7 s'))
+    expect(acts.onUndo).toHaveBeenCalled()
+    cleanup()
+    card(11)
+    expect(screen.queryByText(/Undo/)).toBeNull()
+  })
+
+  it('ticks off what is in, in order, and says what may stay', () => {
+    const acts = card(20)
+    expect((screen.getByLabelText('D1 is in') as HTMLButtonElement).disabled).toBe(true)
+    fireEvent.click(screen.getByLabelText('P2 is in'))
+    expect(acts.onCleared).toHaveBeenCalledWith('three', 'P2')
+    expect(screen.getByText('C1 may stay out.')).toBeTruthy()
+  })
+
+  it('says what to mind of the fish before it is kept or released, and the bag of the own table', () => {
+    const acts = card(60)
+    fireEvent.click(screen.getByText('At the boat'))
+    fireEvent.click(screen.getByText('king'))
+    expect(screen.getByText('Mind the teeth.')).toBeTruthy()
+    expect(screen.getByText('Your table: at least 60 cm.')).toBeTruthy()
+    expect(screen.getByText(/3 a person in a day; kept today 2/)).toBeTruthy()
+    fireEvent.click(screen.getByText('Released'))
+    expect(acts.onLanded).toHaveBeenCalledWith('king', true)
+  })
+
+  it('takes a fish that is in no list, and every way of losing one', () => {
+    const acts = card(60)
+    fireEvent.click(screen.getByText('At the boat'))
+    fireEvent.change(screen.getByLabelText('Another fish'), { target: { value: ' bonito ' } })
+    fireEvent.click(screen.getByText('Name it'))
+    fireEvent.click(screen.getByText('Kept'))
+    expect(acts.onLanded).toHaveBeenCalledWith('bonito', false)
+    cleanup()
+    const others = card(60)
+    fireEvent.click(screen.getByText('Lost it'))
+    fireEvent.click(screen.getByText('Pulled hook'))
+    expect(others.onLost).toHaveBeenCalledWith('PULLED_HOOK')
+    fireEvent.click(screen.getByText('Nobody knows'))
+    expect(others.onLost).toHaveBeenLastCalledWith()
+  })
+})
+
+describe('pads, clocks, cues and sightings', () => {
+  it('a pad says its line, what it carries and what a tap does', () => {
+    const tap = vi.fn()
+    const pad = { lineId: 'one', label: 'S1', row: 0 as const, column: 0, code: 'KeyQ' }
+    const state = { now: 'OUT' as const, lure: 'Feather', letOut: '84 m', depth: '0.9 m', key: 'Q' }
+    render(<Pads pads={[pad]} states={new Map([['one', state]])} acts="Strike" onTap={tap} />)
+    fireEvent.click(screen.getByLabelText('Strike S1, Feather, 84 m, 0.9 m'))
+    expect(tap).toHaveBeenCalledWith(pad)
+  })
+
+  it('never more than two clocks ask at once', () => {
+    const clock = (name: string, leftS: number) => ({
+      routine: { name, everyS: 600, says: says(name), putBack: [], urgency: 1 } satisfies Routine,
+      due: 0,
+      leftS,
+    })
+    const done = vi.fn()
+    const clocks = [clock('weed', -10), clock('drags', -5), clock('bait', -1), clock('pace', 60)]
+    const { container } = render(<ClockList clocks={clocks} onDone={done} />)
+    expect(container.querySelectorAll('[data-asks=true]')).toHaveLength(2)
+    fireEvent.click(screen.getByLabelText('Done: weed'))
+    expect(done).toHaveBeenCalledWith(clocks[0])
+  })
+
+  it('one tap keeps a cue and says what to do', () => {
+    const cue = vi.fn()
+    render(<Cues label="S1" cues={deck.cues} onCue={cue} onClose={vi.fn()} />)
+    fireEvent.click(screen.getByText('the line is slack'))
+    expect(cue).toHaveBeenCalledWith(deck.cues[0])
+    expect(screen.getByRole('status').textContent).toBe('A little faster.')
+  })
+
+  it('a sighting is one tap', () => {
+    const [seen, close] = [vi.fn(), vi.fn()]
+    render(<Sighted onSeen={seen} onClose={close} />)
+    fireEvent.click(screen.getByText('birds diving'))
+    expect(seen).toHaveBeenCalledWith('BIRDS_DIVING', 'birds diving')
+    expect(close).toHaveBeenCalled()
+  })
+})
