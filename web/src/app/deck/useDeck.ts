@@ -49,7 +49,6 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
   const reports = useStrikeReports(boat, gear, trip, editor)
   const units = useUnits()
   const [chosen, setChosen] = useState<{ act: Act; at: number }>({ act: ACTS[0]!, at: 0 })
-  const act = second - chosen.at > BACK_TO_STRIKE_MS ? ACTS[0]! : chosen.act
   const [cued, setCued] = useState<Pad | null>(null)
 
   const lines = useMemo(
@@ -64,6 +63,9 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
       .filter(([, stretch]) => stretch.state === 'OUT' || stretch.state === 'FIGHTING')
       .map(([line, stretch]) => [line, stretch.from]),
   )
+  const meant = second - chosen.at > BACK_TO_STRIKE_MS ? ACTS[0]! : chosen.act
+  // With every line out there is nothing left to set.
+  const act = meant.kind === 'SET' && pads.every((pad) => outSince.has(pad.lineId)) ? ACTS[0]! : meant
   const labelOf = (lineId: string) => pads.find((pad) => pad.lineId === lineId)?.label ?? '…'
   const stateOf = (lineId: string) => day.lines.get(lineId)?.state ?? 'UNKNOWN'
   const setting = (turns?.setting ?? []).filter((step) => !outSince.has(step.lineId))
@@ -94,9 +96,7 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
     void reports.strike(pad.lineId, pad.label)
   }
   const tap = (pad: Pad) => {
-    // With the last line out there is nothing left to set.
-    const last = act.kind === 'SET' && setting.length <= 1
-    setChosen({ act: last ? ACTS[0]! : act, at: second })
+    setChosen({ act, at: second })
     if (act.kind === 'STRUCK') return strike(pad)
     if (act.kind === 'CUED') return setCued(pad)
     const letOutM = act.kind === 'SET' ? lineOf(editor.doc, pad.lineId)?.letOutM : undefined
