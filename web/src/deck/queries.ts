@@ -6,6 +6,33 @@ export type Routine = Schemas['RoutineReply']
 export type CueAnswer = Schemas['CueReply']
 export type FishCare = Schemas['FishReply']
 
+export type Instruments = Schemas['InstrumentsReply']
+export type Source = Schemas['SourceBody']
+export type GaugeName = Schemas['GaugeReply']['gauge']
+
+const INSTRUMENTS_MS = 1000
+
+/** Asked each second while the deck is shown. */
+export const instrumentsOf = (boat: string) =>
+  queryOptions({
+    queryKey: ['instruments', boat],
+    queryFn: () => ask((api) => api.GET('/api/boats/{boat}/instruments', { params: { path: { boat } } })),
+    refetchInterval: INSTRUMENTS_MS,
+    retry: false,
+  })
+
+export const keepSource = (boat: string, source: string, body: Source) =>
+  ask((api) =>
+    api.PUT('/api/boats/{boat}/instruments/{source}', { params: { path: { boat, source } }, body }),
+  )
+
+export const removeSource = (boat: string, source: string, version: number) =>
+  ask((api) =>
+    api.DELETE('/api/boats/{boat}/instruments/{source}', {
+      params: { path: { boat, source }, query: { version } },
+    }),
+  )
+
 /** Told beforehand, and held for as long as the page is open: at sea nobody is asked. */
 export const deckOf = (boat: string, spread: string) =>
   queryOptions({

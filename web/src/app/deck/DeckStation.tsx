@@ -2,8 +2,10 @@ import { useState } from 'react'
 import { ACTS } from '../../deck/acts'
 import { ClockList } from '../../deck/ClockList'
 import { Cues } from '../../deck/Cues'
+import { GaugeStrip } from '../../deck/GaugeStrip'
 import { Pads } from '../../deck/Pads'
 import { Sighted } from '../../deck/Sighted'
+import { SourcesSheet } from '../../deck/SourcesSheet'
 import { Big } from '../../deck/StrikeCard'
 import { clockOf, dayInWords } from '../../clock/model'
 import { useUnits } from '../../units/UnitsContext'
@@ -21,6 +23,7 @@ export function DeckStation(loaded: Loaded) {
   const s = useDeck(loaded)
   const [night, toggleNight] = useNight()
   const [seeing, setSeeing] = useState(false)
+  const [listening, setListening] = useState(false)
   useAwake()
   useKeys(Object.fromEntries(s.pads.flatMap((pad) => (pad.code ? [[pad.code, () => s.strike(pad)]] : []))))
   if (!s.deck) return <Waiting error={null} />
@@ -32,7 +35,8 @@ export function DeckStation(loaded: Loaded) {
         words={`${dayInWords(s.trip.date)}, ${clockOf(s.now, s.trip.place.timeZone)}`}
       >
         <main className="flex min-h-0 flex-1 flex-col bg-foam text-ink">
-          <Head s={s} night={night} onNight={toggleNight} />
+          <Head s={s} night={night} onNight={toggleNight} onInstruments={() => setListening(true)} />
+          <GaugeStrip instruments={s.instruments} />
           <div
             className={`flex min-h-0 flex-1 ${s.on.length > 0 ? 'max-md:flex-col-reverse max-md:justify-end' : 'max-md:flex-col'}`}
           >
@@ -74,6 +78,14 @@ export function DeckStation(loaded: Loaded) {
             onClose={() => setSeeing(false)}
           />
         )}
+        {listening && s.instruments && (
+          <SourcesSheet
+            boat={loaded.boat.boatId}
+            instruments={s.instruments}
+            onChanged={s.askInstruments}
+            onClose={() => setListening(false)}
+          />
+        )}
         {s.cued && (
           <Cues label={s.cued.label} cues={s.deck.cues} onCue={s.cue} onClose={() => s.setCued(null)} />
         )}
@@ -83,7 +95,17 @@ export function DeckStation(loaded: Loaded) {
 }
 
 /** How fast the lures want her, since when lines are out, what is kept here, and the light of the screen. */
-function Head({ s, night, onNight }: { s: DeckState; night: boolean; onNight(): void }) {
+function Head({
+  s,
+  night,
+  onNight,
+  onInstruments,
+}: {
+  s: DeckState
+  night: boolean
+  onNight(): void
+  onInstruments(): void
+}) {
   const units = useUnits()
   const bag = Object.entries(s.day.bag)
   return (
@@ -106,6 +128,7 @@ function Head({ s, night, onNight }: { s: DeckState; night: boolean; onNight(): 
       {!s.trip.live && s.trip.trip && (
         <Big onClick={() => void s.trip.startToday()}>Start a day out today</Big>
       )}
+      <Big onClick={onInstruments}>Instruments</Big>
       <Big pressed={night} onClick={onNight}>
         Night
       </Big>

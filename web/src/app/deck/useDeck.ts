@@ -4,7 +4,7 @@ import { ACTS, type Act } from '../../deck/acts'
 import { clocksOf, type Clock } from '../../deck/clocks'
 import type { PadState } from '../../deck/PadButton'
 import { padsOf, type Pad } from '../../deck/pads'
-import { deckOf, type CueAnswer } from '../../deck/queries'
+import { deckOf, instrumentsOf, type CueAnswer } from '../../deck/queries'
 import type { ToClear } from '../../deck/StrikeCard'
 import { lineOf } from '../../draft/model'
 import { useEditor } from '../../draft/useEditor'
@@ -46,6 +46,7 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
   const second = useSecond()
   const now = trip.live ? second : trip.at
   const deck = useQuery(deckOf(boat.boatId, kept.spreadId)).data
+  const heard = useQuery(instrumentsOf(boat.boatId))
   const reports = useStrikeReports(boat, gear, trip, editor)
   const units = useUnits()
   const [chosen, setChosen] = useState<{ act: Act; at: number }>({ act: ACTS[0]!, at: 0 })
@@ -136,6 +137,8 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
   }
   return {
     ...{ boat, deck, trip, now, pads, states, act, tap, strike, day, on, clearFor, reports, labelOf },
+    instruments: heard.data,
+    askInstruments: () => void heard.refetch(),
     ...{ cued, setCued, cue, done, setAll },
     choose: (next: Act) => setChosen({ act: next, at: second }),
     clocks: deck ? clocksOf(deck.routines, reports.day.standing, now, outSince) : [],

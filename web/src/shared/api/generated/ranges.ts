@@ -171,6 +171,10 @@ export const RANGES = {
     topM: { least: 0, most: 2000 },
     towardsDeg: { least: 0, most: 360 },
   },
+  SourceBody: {
+    port: { least: 1, most: 65535 },
+    priority: { least: 1, most: 99 },
+  },
   SpreadDraft: {
     enginesRunning: { least: 0, most: 6 },
     speedThroughWaterMps: { least: 0.2, most: 11 },

@@ -76,7 +76,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep_1"];
+        put: operations["keep_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -366,7 +366,39 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/instruments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["instruments"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/instruments/{source}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep_1"];
+        post?: never;
+        delete: operations["remove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -542,7 +574,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1640,6 +1672,18 @@ export interface components {
             /** Format: double */
             turnedDeg: number;
         };
+        GaugeReply: {
+            /** Format: date-time */
+            arrived: string;
+            /** @enum {string} */
+            gauge: "POSITION" | "GROUND" | "WATER_SPEED" | "HEADING" | "DEPTH" | "WATER_TEMPERATURE" | "WIND";
+            /** Format: double */
+            second?: number;
+            /** Format: uuid */
+            sourceId: string;
+            /** Format: double */
+            value: number;
+        };
         Gear: {
             lines: components["schemas"]["LineGearBody"][];
             lures: components["schemas"]["LureGearBody"][];
@@ -1765,6 +1809,12 @@ export interface components {
             added: number;
             /** Format: int32 */
             changed: number;
+        };
+        InstrumentsReply: {
+            /** Format: date-time */
+            asked: string;
+            now?: components["schemas"]["Now"];
+            sources: components["schemas"]["SourceReply"][];
         };
         Kept: {
             draft: components["schemas"]["SpreadDraft"];
@@ -2084,6 +2134,12 @@ export interface components {
             title: components["schemas"]["SentenceReply"];
             /** @enum {string} */
             weight: "DANGER" | "GOOD" | "PLAIN";
+        };
+        Now: {
+            /** Format: date-time */
+            at: string;
+            gauges: components["schemas"]["GaugeReply"][];
+            states: components["schemas"]["SourceState"][];
         };
         NumberBody: {
             key: string;
@@ -2622,6 +2678,31 @@ export interface components {
             /** Format: double */
             value?: number;
         };
+        SourceBody: {
+            host?: string;
+            name: string;
+            /** Format: int32 */
+            port?: number;
+            /** Format: int32 */
+            priority: number;
+            /** Format: int32 */
+            version: number;
+            /** @enum {string} */
+            way: "TCP" | "UDP" | "SIMULATED";
+        };
+        SourceReply: {
+            source: components["schemas"]["SourceBody"];
+            /** Format: uuid */
+            sourceId: string;
+        };
+        SourceState: {
+            /** Format: int32 */
+            lines: number;
+            /** Format: uuid */
+            sourceId: string;
+            trouble: string;
+            wrong: components["schemas"]["WrongReply"][];
+        };
         SpeciesReply: {
             /** @enum {string} */
             species: "WAHOO" | "TUNA" | "MAHI" | "KING" | "SAILFISH" | "SCHOOL_BLUEFIN" | "STRIPED_BASS" | "CHINOOK" | "COHO";
@@ -3053,6 +3134,13 @@ export interface components {
             /** Format: double */
             usualN: number;
         };
+        WrongReply: {
+            /** Format: int32 */
+            count: number;
+            words: string;
+            /** @enum {string} */
+            wrong: "NO_SENTENCE" | "CHECKSUM" | "NOT_USED" | "UNREADABLE" | "NOTHING_SAID" | "IMPOSSIBLE";
+        };
     };
     responses: never;
     parameters: never;
@@ -3181,7 +3269,7 @@ export interface operations {
             };
         };
     };
-    keep_1: {
+    keep_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3677,7 +3765,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3695,6 +3783,80 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    instruments: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentsReply"];
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                source: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SourceBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentsReply"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                boat: string;
+                source: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentsReply"];
+                };
             };
         };
     };
@@ -4053,7 +4215,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_1: {
         parameters: {
             query: {
                 version: number;

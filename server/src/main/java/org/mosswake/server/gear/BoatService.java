@@ -40,6 +40,18 @@ public class BoatService {
         }
     }
 
+    /** Where she lies: degrees north and east. */
+    public record Home(double latitudeDeg, double longitudeDeg) {}
+
+    @Transactional(readOnly = true)
+    public Home homeOf(UUID vessel) {
+        BoatRow row = boats.boat(vessel);
+        if (row == null) {
+            throw unknown(vessel);
+        }
+        return new Home(row.latitudeDeg(), row.longitudeDeg());
+    }
+
     /** As {@link #require}, and nobody else changes her until this transaction ends. */
     @Write
     public void hold(UUID vessel) {

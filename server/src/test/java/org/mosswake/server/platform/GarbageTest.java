@@ -61,7 +61,8 @@ class GarbageTest {
                 .replace("{day}", "2026-06-18")
                 .replace("{species}", "MAHI")
                 .replaceAll(
-                        "\\{(spread|trip|calibration|thing)}", UUID.randomUUID().toString());
+                        "\\{(spread|trip|calibration|thing|source)}",
+                        UUID.randomUUID().toString());
     }
 
     private static List<String> bodies() {

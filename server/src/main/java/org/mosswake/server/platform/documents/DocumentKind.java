@@ -17,5 +17,7 @@ public enum DocumentKind {
     /** Done; named by spread and task. */
     TICK,
     /** Why a spread was made as it is; named by the spread. */
-    ORIGIN
+    ORIGIN,
+    /** A source of instruments; named by its id. */
+    INSTRUMENT
 }

@@ -1,0 +1,93 @@
+package org.mosswake.server.deck.instruments;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.mosswake.core.deck.Gauge;
+import org.mosswake.core.deck.Heard;
+import org.mosswake.core.deck.Instruments;
+import org.mosswake.core.deck.NmeaReader;
+import org.mosswake.core.sim.SimulatedBoat;
+import org.mosswake.server.deck.instruments.InstrumentsReply.GaugeReply;
+import org.mosswake.server.deck.instruments.InstrumentsReply.SourceState;
+
+/** Hears all sources of one boat. */
+final class BoatListener implements AutoCloseable {
+    private final Clock clock;
+    private final double latitudeDeg;
+    private final double longitudeDeg;
+    private final Map<UUID, Feed> feeds = new HashMap<>();
+    private final Map<UUID, Integer> lines = new HashMap<>();
+    private final Map<UUID, Map<Heard.Wrong, Integer>> wrong = new HashMap<>();
+    private final Instruments instruments = new Instruments();
+
+    /** @param latitudeDeg with {@code longitudeDeg}: where a simulated boat begins */
+    BoatListener(Clock clock, double latitudeDeg, double longitudeDeg) {
+        this.clock = clock;
+        this.latitudeDeg = latitudeDeg;
+        this.longitudeDeg = longitudeDeg;
+    }
+
+    /** Begins those that are new or changed, ends those that are gone. */
+    synchronized void follow(Map<UUID, SourceBody> sources) {
+        for (UUID id : List.copyOf(feeds.keySet())) {
+            if (!feeds.get(id).source().equals(sources.get(id))) {
+                feeds.remove(id).close();
+                instruments.forget(id.toString());
+                lines.remove(id);
+                wrong.remove(id);
+            }
+        }
+        sources.forEach((id, source) -> feeds.computeIfAbsent(
+                id,
+                begun -> new Feed(
+                        source,
+                        new SimulatedBoat(latitudeDeg, longitudeDeg, id.getLeastSignificantBits()),
+                        line -> hear(id, source.priority(), line))));
+    }
+
+    private synchronized void hear(UUID source, int priority, String line) {
+        Instant now = clock.instant();
+        Heard heard = NmeaReader.read(line);
+        lines.merge(source, 1, Integer::sum);
+        heard.wrong()
+                .ifPresent(why -> wrong.computeIfAbsent(source, id -> new EnumMap<>(Heard.Wrong.class))
+                        .merge(why, 1, Integer::sum));
+        heard.readings().forEach(reading -> instruments.hear(source.toString(), priority, now, reading));
+    }
+
+    synchronized InstrumentsReply.Now now() {
+        Instant now = clock.instant();
+        var gauges = new ArrayList<GaugeReply>();
+        for (Map.Entry<Gauge, Instruments.Shown> one : instruments.shown(now).entrySet()) {
+            Instruments.Shown shown = one.getValue();
+            gauges.add(new GaugeReply(
+                    one.getKey(),
+                    shown.reading().value(),
+                    shown.reading().second().orElse(null),
+                    shown.arrived(),
+                    UUID.fromString(shown.source())));
+        }
+        var states = new ArrayList<SourceState>();
+        feeds.forEach((id, feed) -> states.add(new SourceState(
+                id,
+                lines.getOrDefault(id, 0),
+                feed.trouble(),
+                wrong.getOrDefault(id, Map.of()).entrySet().stream()
+                        .map(count -> new InstrumentsReply.WrongReply(
+                                count.getKey(), count.getKey().words(), count.getValue()))
+                        .toList())));
+        return new InstrumentsReply.Now(now, gauges, states);
+    }
+
+    @Override
+    public synchronized void close() {
+        feeds.values().forEach(Feed::close);
+        feeds.clear();
+    }
+}

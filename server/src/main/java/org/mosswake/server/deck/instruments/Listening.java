@@ -1,0 +1,111 @@
+package org.mosswake.server.deck.instruments;
+
+import java.time.Clock;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import org.mosswake.server.gear.BoatService;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.dao.DataAccessException;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Each second: who is to be heard, by whom, and what was heard. */
+@Component
+class Listening {
+    private static final Logger LOG = LoggerFactory.getLogger(Listening.class);
+
+    private final InstrumentMapper rows;
+    private final SourceService sources;
+    private final ListenerLocks locks;
+    private final BoatService boats;
+    private final JsonMapper json;
+    private final Clock clock;
+    private final Map<UUID, BoatListener> listeners = new HashMap<>();
+    private final ScheduledExecutorService clockwork = Executors.newSingleThreadScheduledExecutor(task -> {
+        var thread = new Thread(task, "listening");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    Listening(
+            InstrumentMapper rows,
+            SourceService sources,
+            ListenerLocks locks,
+            BoatService boats,
+            JsonMapper json,
+            Clock clock) {
+        this.rows = rows;
+        this.sources = sources;
+        this.locks = locks;
+        this.boats = boats;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void begin() {
+        clockwork.scheduleWithFixedDelay(this::look, 1, 1, TimeUnit.SECONDS);
+    }
+
+    private void look() {
+        try {
+            everySecond();
+        } catch (RuntimeException e) {
+            // A schedule whose task throws never runs again.
+            LOG.warn("instruments are not heard: {}", e.toString());
+        }
+    }
+
+    private synchronized void everySecond() {
+        try {
+            List<UUID> wanted = rows.boats();
+            if (wanted.isEmpty() && !listeners.isEmpty()) {
+                locks.release();
+            }
+            for (UUID gone : new HashSet<>(listeners.keySet())) {
+                if (!wanted.contains(gone)) {
+                    listeners.remove(gone).close();
+                }
+            }
+            wanted.forEach(this::listen);
+        } catch (DataAccessException | TransactionException e) {
+            // Instruments are heard on; what they tell is written when the database is back.
+            LOG.debug("instruments not written: {}", e.getMessage());
+        }
+    }
+
+    private void listen(UUID vessel) {
+        if (!locks.hold(vessel)) {
+            var lost = listeners.remove(vessel);
+            if (lost != null) {
+                lost.close();
+            }
+            return;
+        }
+        BoatListener listener = listeners.computeIfAbsent(vessel, id -> {
+            var place = boats.homeOf(id);
+            return new BoatListener(clock, place.latitudeDeg(), place.longitudeDeg());
+        });
+        listener.follow(sources.kept(vessel));
+        rows.write(vessel, json.writeValueAsString(listener.now()));
+    }
+
+    @EventListener(ContextClosedEvent.class)
+    synchronized void stop() {
+        clockwork.shutdownNow();
+        listeners.values().forEach(BoatListener::close);
+        listeners.clear();
+        locks.release();
+    }
+}

@@ -1,0 +1,165 @@
+package org.mosswake.server.deck.instruments;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.DatagramPacket;
+import java.net.DatagramSocket;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.nio.charset.StandardCharsets;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Predicate;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.mosswake.server.support.Api;
+import org.mosswake.server.support.RunningServer;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Real wires on loopback, heard by the running server. */
+@ExtendWith(RunningServer.class)
+class InstrumentsApiTest {
+    private static final String DEPTH = "$SDDPT,127.2,0.8*59\r\n";
+    private String boat;
+    private String source;
+
+    @BeforeEach
+    void aBoat(Api api) {
+        ObjectNode body = (ObjectNode) api.get(api.quietLedger()).json().deepCopy();
+        String id = UUID.randomUUID().toString();
+        body.put("boatId", id).put("version", 0).put("name", "Heard");
+        ((ArrayNode) body.get("holders"))
+                .forEach(h -> ((ObjectNode) h).put("holderId", UUID.randomUUID().toString()));
+        boat = "/api/boats/" + id;
+        api.put(boat, body);
+        source = boat + "/instruments/" + UUID.randomUUID();
+    }
+
+    @AfterEach
+    void off(Api api) {
+        api.send("DELETE", source + "?version=1", null);
+    }
+
+    private Api.Answer keep(Api api, String body) {
+        return api.put(source, body);
+    }
+
+    private static String source(String way, int port) {
+        return """
+                {"version": 0, "name": "Sounder", "way": "%s", "host": "127.0.0.1", "port": %d, "priority": 1}""".formatted(way, port);
+    }
+
+    private JsonNode until(Api api, Predicate<JsonNode> holds) throws InterruptedException {
+        JsonNode last = null;
+        for (int i = 0; i < 150; i++) {
+            last = api.get(boat + "/instruments").json();
+            if (holds.test(last)) {
+                return last;
+            }
+            Thread.sleep(100);
+        }
+        throw new AssertionError("never so: " + last);
+    }
+
+    private static Optional<JsonNode> gauge(JsonNode reply, String gauge) {
+        return reply.path("now")
+                .path("gauges")
+                .valueStream()
+                .filter(one -> one.get("gauge").asString().equals(gauge))
+                .findFirst();
+    }
+
+    @Test
+    void aServerElsewhereIsHeardAndWhatIsWrongIsCounted(Api api) throws IOException, InterruptedException {
+        try (var server = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+            assertThat(keep(api, source("TCP", server.getLocalPort())).status()).isEqualTo(200);
+            try (var wire = server.accept()) {
+                var out = wire.getOutputStream();
+                out.write(("\u0000junk\r\n$SDDPT,1.0,0.8*00\r\n" + DEPTH).getBytes(StandardCharsets.ISO_8859_1));
+                out.flush();
+                JsonNode heard = until(api, reply -> gauge(reply, "DEPTH").isPresent());
+                assertThat(gauge(heard, "DEPTH").orElseThrow().get("value").asDouble())
+                        .isEqualTo(128);
+                JsonNode state = heard.get("now").get("states").get(0);
+                assertThat(state.get("lines").asInt()).isEqualTo(3);
+                assertThat(state.get("wrong")
+                                .valueStream()
+                                .map(one -> one.get("wrong").asString()))
+                        .containsExactlyInAnyOrder("NO_SENTENCE", "CHECKSUM");
+            }
+            // The wire broke: she is called again, and what was told stays with its age.
+            try (var again = server.accept()) {
+                again.getOutputStream().write("$SDDPT,50.0,0.0*62\r\n".getBytes(StandardCharsets.US_ASCII));
+                again.getOutputStream().flush();
+                until(
+                        api,
+                        reply -> gauge(reply, "DEPTH")
+                                .filter(one -> one.get("value").asDouble() == 50)
+                                .isPresent());
+            }
+        }
+    }
+
+    @Test
+    void aPortOfItsOwnIsHeard(Api api) throws IOException, InterruptedException {
+        int port;
+        try (var free = new DatagramSocket(0)) {
+            port = free.getLocalPort();
+        }
+        keep(api, source("UDP", port));
+        byte[] bytes = DEPTH.getBytes(StandardCharsets.US_ASCII);
+        try (var sender = new DatagramSocket()) {
+            until(api, reply -> {
+                try {
+                    sender.send(new DatagramPacket(bytes, bytes.length, InetAddress.getLoopbackAddress(), port));
+                } catch (IOException e) {
+                    throw new IllegalStateException(e);
+                }
+                return gauge(reply, "DEPTH").isPresent();
+            });
+        }
+    }
+
+    @Test
+    void aSimulatedBoatTellsEverythingAndGoesWhenItIsTakenOff(Api api) throws InterruptedException {
+        keep(api, "{\"version\": 0, \"name\": \"To try\", \"way\": \"SIMULATED\", \"priority\": 9}");
+        JsonNode heard = until(api, reply -> reply.path("now").path("gauges").size() == 7);
+        assertThat(heard.get("sources").get(0).get("source").get("version").asInt())
+                .isEqualTo(1);
+        assertThat(api.send("DELETE", source + "?version=7", null).status())
+                .as("stale")
+                .isEqualTo(409);
+        assertThat(api.send("DELETE", source + "?version=1", null).status()).isEqualTo(200);
+        assertThat(api.get(boat + "/instruments").json().get("sources")).isEmpty();
+    }
+
+    @Test
+    void aSourceNobodyAnswersAtSaysSo(Api api) throws IOException, InterruptedException {
+        int port;
+        try (var free = new ServerSocket(0)) {
+            port = free.getLocalPort();
+        }
+        keep(api, source("TCP", port));
+        JsonNode heard = until(
+                api,
+                reply -> !reply.path("now")
+                        .path("states")
+                        .path(0)
+                        .path("trouble")
+                        .asString("")
+                        .isEmpty());
+        assertThat(heard.get("now").get("gauges")).isEmpty();
+    }
+
+    @Test
+    void whatCannotBeListenedToIsRefusedByField(Api api) {
+        assertThat(keep(api, "{\"version\": 0, \"name\": \" \", \"way\": \"TCP\", \"port\": 70000, \"priority\": 0}")
+                        .fields())
+                .containsExactlyInAnyOrder("name", "port", "host", "priority");
+    }
+}

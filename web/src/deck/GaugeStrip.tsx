@@ -1,0 +1,38 @@
+import { useUnits } from '../units/UnitsContext'
+import { isSimulated, shownOf } from './gauges'
+import type { Instruments } from './queries'
+
+/** What the instruments tell, legible at arm's length; nothing where there are none. */
+export function GaugeStrip({ instruments }: { instruments: Instruments | undefined }) {
+  const units = useUnits()
+  const shown = instruments ? shownOf(instruments, units) : []
+  if (!instruments || instruments.sources.length === 0) return null
+  return (
+    <div
+      className="flex shrink-0 items-stretch overflow-x-auto border-b-[3px] border-ink bg-shade"
+      data-testid="gauges"
+      role="group"
+      aria-label="Instruments"
+      tabIndex={0}
+    >
+      {isSimulated(instruments) && (
+        <p className="flex max-w-28 items-center border-r border-ink/30 px-3 text-base leading-tight font-bold">
+          Simulated instruments
+        </p>
+      )}
+      {shown.map((one) => (
+        <div key={one.gauge} className="min-w-28 border-r border-ink/30 px-3 py-1" data-gauge={one.gauge}>
+          <p className="text-base whitespace-nowrap">{one.title}</p>
+          <p className={`font-mono text-3xl leading-none whitespace-nowrap ${one.quiet ? 'opacity-50' : ''}`}>
+            {one.figure}
+            <span className="ml-1 text-base">{one.unit}</span>
+          </p>
+          <p className={`text-base whitespace-nowrap ${one.quiet ? 'font-bold text-rust-text' : ''}`}>
+            {one.beneath}
+          </p>
+        </div>
+      ))}
+      {shown.length === 0 && <p className="px-3 py-3 text-lg">Nothing heard yet.</p>}
+    </div>
+  )
+}
