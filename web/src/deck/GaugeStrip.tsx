@@ -1,5 +1,5 @@
 import { useUnits } from '../units/UnitsContext'
-import { isSimulated, shownOf } from './gauges'
+import { degrees, isSimulated, shownOf } from './gauges'
 import type { Instruments } from './queries'
 
 /** What the instruments tell, legible at arm's length; nothing where there are none. */
@@ -20,8 +20,25 @@ export function GaugeStrip({ instruments }: { instruments: Instruments | undefin
           Simulated instruments
         </p>
       )}
+      {instruments.hold && (
+        <div className="shrink-0 border-r border-ink/30 bg-foam px-3 py-1" data-testid="hold-on-receiver">
+          <p className="text-base whitespace-nowrap">Hold on the receiver</p>
+          <p className="font-mono text-3xl leading-none whitespace-nowrap">
+            {units.figure('speed', instruments.hold.groundMps)}
+            <span className="ml-1 text-base">{units.unit('speed').symbol}</span>
+          </p>
+          <p className="text-base whitespace-nowrap">
+            stream {units.say('speed', instruments.hold.streamMps)}, setting{' '}
+            {degrees(instruments.hold.streamTowardsDeg)}°
+          </p>
+        </div>
+      )}
       {shown.map((one) => (
-        <div key={one.gauge} className="min-w-28 border-r border-ink/30 px-3 py-1" data-gauge={one.gauge}>
+        <div
+          key={one.gauge}
+          className="min-w-28 shrink-0 border-r border-ink/30 px-3 py-1"
+          data-gauge={one.gauge}
+        >
           <p className="text-base whitespace-nowrap">{one.title}</p>
           <p className={`font-mono text-3xl leading-none whitespace-nowrap ${one.quiet ? 'opacity-50' : ''}`}>
             {one.figure}

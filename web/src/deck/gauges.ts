@@ -62,7 +62,8 @@ function beneathOf(gauge: GaugeName, second: number | undefined, source: string)
   return source
 }
 
-const degrees = (value: number): string => String(Math.round(value) % 360).padStart(3, '0')
+/** `007`, as courses are said. */
+export const degrees = (value: number): string => String(Math.round(value) % 360).padStart(3, '0')
 
 const ago = (seconds: number): string =>
   seconds < 60

@@ -1,4 +1,4 @@
-import { queryOptions } from '@tanstack/react-query'
+import { keepPreviousData, queryOptions } from '@tanstack/react-query'
 import { ask, type Schemas } from '../shared/api/client'
 
 export type Deck = Schemas['DeckReply']
@@ -13,10 +13,14 @@ export type GaugeName = Schemas['GaugeReply']['gauge']
 const INSTRUMENTS_MS = 1000
 
 /** Asked each second while the deck is shown. */
-export const instrumentsOf = (boat: string) =>
+export const instrumentsOf = (boat: string, wantedMps: number) =>
   queryOptions({
-    queryKey: ['instruments', boat],
-    queryFn: () => ask((api) => api.GET('/api/boats/{boat}/instruments', { params: { path: { boat } } })),
+    queryKey: ['instruments', boat, wantedMps],
+    queryFn: () =>
+      ask((api) =>
+        api.GET('/api/boats/{boat}/instruments', { params: { path: { boat }, query: { wantedMps } } }),
+      ),
+    placeholderData: keepPreviousData,
     refetchInterval: INSTRUMENTS_MS,
     retry: false,
   })

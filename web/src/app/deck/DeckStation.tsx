@@ -111,6 +111,7 @@ function Head({
   return (
     <div className="flex shrink-0 flex-wrap items-center gap-x-6 gap-y-1 border-y-[3px] border-ink px-4 py-1 text-lg max-md:gap-x-3 max-md:px-2 max-md:text-base">
       <span>
+        <span className="max-md:hidden">Lures want </span>
         <span className="font-mono text-3xl">{units.figure('speed', s.speedMps)}</span>{' '}
         {units.unit('speed').symbol}
         <span className="max-md:hidden"> through water</span>

@@ -46,7 +46,7 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
   const second = useSecond()
   const now = trip.live ? second : trip.at
   const deck = useQuery(deckOf(boat.boatId, kept.spreadId)).data
-  const heard = useQuery(instrumentsOf(boat.boatId))
+  const heard = useQuery(instrumentsOf(boat.boatId, draft.speedThroughWaterMps))
   const reports = useStrikeReports(boat, gear, trip, editor)
   const units = useUnits()
   const [chosen, setChosen] = useState<{ act: Act; at: number }>({ act: ACTS[0]!, at: 0 })

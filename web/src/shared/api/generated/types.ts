@@ -1788,6 +1788,14 @@ export interface components {
             /** Format: double */
             streamTowardsDeg?: number;
         };
+        HoldReply: {
+            /** Format: double */
+            groundMps: number;
+            /** Format: double */
+            streamMps: number;
+            /** Format: double */
+            streamTowardsDeg: number;
+        };
         HolderBody: {
             base: components["schemas"]["PointBody"];
             /** Format: uuid */
@@ -1813,6 +1821,7 @@ export interface components {
         InstrumentsReply: {
             /** Format: date-time */
             asked: string;
+            hold?: components["schemas"]["HoldReply"];
             now?: components["schemas"]["Now"];
             sources: components["schemas"]["SourceReply"][];
         };
@@ -3788,7 +3797,9 @@ export interface operations {
     };
     instruments: {
         parameters: {
-            query?: never;
+            query?: {
+                wantedMps?: number;
+            };
             header?: never;
             path: {
                 boat: string;

@@ -99,6 +99,22 @@ class DeckIT extends Journey {
     }
 
     @Test
+    void aSimulatedBoatIsHeardSaidToBeOneAndTakenOff() {
+        button("Instruments").click();
+        button("Try it with a simulated boat").click();
+        assertThat(page.locator("[data-source=SIMULATED]")).containsText("lines heard");
+        page.keyboard().press("Escape");
+        assertThat(page.getByText("Simulated instruments")).isVisible();
+        assertThat(page.locator("[data-gauge=DEPTH]")).containsText("m");
+        assertThat(page.getByTestId("hold-on-receiver")).containsText("stream");
+        button("Instruments").click();
+        button("Take off Simulated boat").click();
+        assertThat(page.locator("[data-source]")).hasCount(0);
+        page.keyboard().press("Escape");
+        assertThat(page.getByTestId("gauges")).hasCount(0);
+    }
+
+    @Test
     void cuesAndSightingsAreOneTap() {
         setAll();
         button("Cue").click();

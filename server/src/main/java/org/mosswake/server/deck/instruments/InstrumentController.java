@@ -1,6 +1,10 @@
 package org.mosswake.server.deck.instruments;
 
+import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.mosswake.core.fault.Faults;
+import org.mosswake.core.tow.TowLimits;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -17,10 +21,16 @@ class InstrumentController {
         this.sources = sources;
     }
 
-    /** What the instruments of a boat tell now, by which source, and how each source is heard. */
+    /** What the instruments of a boat tell now, and what to hold for a speed through the water (m/s). */
     @GetMapping("/api/boats/{boat}/instruments")
-    InstrumentsReply instruments(@PathVariable UUID boat) {
-        return sources.reply(boat);
+    InstrumentsReply instruments(@PathVariable UUID boat, @RequestParam(required = false) @Nullable Double wantedMps) {
+        if (wantedMps == null) {
+            return sources.reply(boat);
+        }
+        var faults = new Faults();
+        TowLimits.SPEED_MPS.check(faults, "wantedMps", wantedMps);
+        faults.throwIfAny();
+        return sources.reply(boat, Optional.of(wantedMps));
     }
 
     /** Listened to within a second or two. */

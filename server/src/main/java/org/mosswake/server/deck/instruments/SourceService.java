@@ -1,6 +1,7 @@
 package org.mosswake.server.deck.instruments;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -49,13 +50,25 @@ class SourceService {
 
     @Transactional(readOnly = true)
     public InstrumentsReply reply(UUID vessel) {
+        return reply(vessel, Optional.empty());
+    }
+
+    /** @param wantedMps through the water, to be held */
+    @Transactional(readOnly = true)
+    public InstrumentsReply reply(UUID vessel, Optional<Double> wantedMps) {
         boats.require(vessel);
         var sources = kept(vessel).entrySet().stream()
                 .map(one -> new InstrumentsReply.SourceReply(one.getKey(), one.getValue()))
                 .toList();
-        String now = rows.read(vessel);
+        Instant asked = clock.instant();
+        Optional<InstrumentsReply.Now> now =
+                Optional.ofNullable(rows.read(vessel)).map(text -> json.readValue(text, InstrumentsReply.Now.class));
         return new InstrumentsReply(
-                clock.instant(), sources, now == null ? null : json.readValue(now, InstrumentsReply.Now.class));
+                asked,
+                sources,
+                now.orElse(null),
+                now.flatMap(one -> wantedMps.flatMap(mps -> one.hold(mps, asked)))
+                        .orElse(null));
     }
 
     /** Those that today's rules take. */

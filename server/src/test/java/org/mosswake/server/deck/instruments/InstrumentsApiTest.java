@@ -131,6 +131,10 @@ class InstrumentsApiTest {
         JsonNode heard = until(api, reply -> reply.path("now").path("gauges").size() == 7);
         assertThat(heard.get("sources").get(0).get("source").get("version").asInt())
                 .isEqualTo(1);
+        JsonNode hold = api.get(boat + "/instruments?wantedMps=3.86").json().get("hold");
+        assertThat(hold.get("streamMps").asDouble()).isBetween(0.3, 0.7);
+        assertThat(hold.get("groundMps").asDouble()).isBetween(4.0, 4.8);
+        assertThat(api.get(boat + "/instruments?wantedMps=90").status()).isEqualTo(400);
         assertThat(api.send("DELETE", source + "?version=7", null).status())
                 .as("stale")
                 .isEqualTo(409);
