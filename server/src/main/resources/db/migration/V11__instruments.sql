@@ -27,3 +27,6 @@ begin
     insert into forgotten values (owner, now(), removed) on conflict do nothing;
     perform set_config('moss.forgetting', '', true);
 end $$;
+
+-- Asked each second: whose instruments are to be heard.
+create index document_instruments on document (vessel_id) where kind = 'INSTRUMENT';
