@@ -34,7 +34,10 @@ const OFF_BOTTOM_PX = 14
 
 function depthMarks(units: Units, scales: StageScales, bottomM = Infinity) {
   const unit = units.unit('distance')
-  const deepest = fromSi(-scales.side.invert(scales.sideTop + scales.sideHeight - 20), unit)
+  const deepest = fromSi(
+    -scales.side.invert(scales.sideTop + scales.sideHeight - (scales.narrow ? 62 : 20)),
+    unit,
+  )
   const px = (value: number) => toSi(value, unit) * scales.stretch * scales.pxPerM
   const step = [1, 2, 5, 10, 20, 50].find((s) => px(s) >= 40) ?? 100
   const count = Math.max(0, Math.floor(deepest / step))

@@ -2,19 +2,22 @@ import { Button } from '../../shared/ui/Button'
 import type { Label } from './labels'
 import type { StageScales, Whole } from './scales'
 
-// Far lures lie low and near the middle: where there is little room the upper corners are free.
-const topsOf = (scales: StageScales) =>
-  scales.narrow
-    ? { plan: 4, side: scales.sideTop + 4 }
-    : { plan: scales.planHeight - 50, side: scales.sideTop + scales.sideHeight - 50 }
+const HIGH = 44
+const WIDE = 84
+
+/** Far lures lie near the middle of the plan, and right under the surface: corners that no lure comes to. */
+function cornerOf(scales: StageScales, view: 'plan' | 'side'): { x: number; y: number } {
+  const right = scales.width - WIDE
+  if (view === 'plan') return { x: right, y: scales.narrow ? 4 : scales.planHeight - 50 }
+  return { x: scales.narrow ? 0 : right, y: scales.sideTop + scales.sideHeight - 50 }
+}
 
 /** What labels keep off. */
 export const buttonBox = (scales: StageScales, view: 'plan' | 'side'): Label => ({
   id: `whole ${view}`,
-  x: scales.width - 84,
-  y: topsOf(scales)[view],
-  width: 84,
-  height: 44,
+  ...cornerOf(scales, view),
+  width: WIDE,
+  height: HIGH,
 })
 
 /** Lets one of the two views take the whole stage, and gives the other its place back. */
@@ -27,14 +30,13 @@ export function WholeButtons({
   scales: StageScales
   onWhole(whole: Whole): void
 }) {
-  const top = topsOf(scales)
   return (['plan', 'side'] as const)
     .filter((view) => whole === 'both' || whole === view)
     .map((view) => (
       <Button
         key={view}
-        className="absolute right-2"
-        style={{ top: top[view] }}
+        className="absolute"
+        style={{ left: cornerOf(scales, view).x + 8, top: cornerOf(scales, view).y }}
         aria-label={whole === view ? 'Both views' : `Whole stage for the ${view} view`}
         onClick={() => onWhole(whole === view ? 'both' : view)}
       >

@@ -43,15 +43,10 @@ class ArrowsTest {
             slices().matching("org.mosswake.core.(*)..").should().beFreeOfCycles();
 
     @ArchTest
-    static final ArchRule ONLY_JAVA_THE_SUN_NUMERICS_AND_SENTENCES = classes()
+    static final ArchRule ONLY_JAVA_THE_SUN_AND_NUMERICS = classes()
             .should()
-            .onlyDependOnClassesThat(resideInAnyPackage(
-                    "org.mosswake.core..",
-                    "java..",
-                    "org.shredzone..",
-                    "org.hipparchus..",
-                    // Sentences of instruments: a format, not a rule of the job.
-                    "net.sf.marineapi.."));
+            .onlyDependOnClassesThat(
+                    resideInAnyPackage("org.mosswake.core..", "java..", "org.shredzone..", "org.hipparchus.."));
 
     @ArchTest
     static final ArchRule NO_WALL_CLOCK = noClasses()

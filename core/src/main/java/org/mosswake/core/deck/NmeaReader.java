@@ -3,36 +3,11 @@ package org.mosswake.core.deck;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import net.sf.marineapi.nmea.parser.DataNotAvailableException;
-import net.sf.marineapi.nmea.parser.ParseException;
-import net.sf.marineapi.nmea.parser.SentenceFactory;
-import net.sf.marineapi.nmea.sentence.DBTSentence;
-import net.sf.marineapi.nmea.sentence.DPTSentence;
-import net.sf.marineapi.nmea.sentence.GGASentence;
-import net.sf.marineapi.nmea.sentence.GLLSentence;
-import net.sf.marineapi.nmea.sentence.HDGSentence;
-import net.sf.marineapi.nmea.sentence.HDTSentence;
-import net.sf.marineapi.nmea.sentence.MTWSentence;
-import net.sf.marineapi.nmea.sentence.MWVSentence;
-import net.sf.marineapi.nmea.sentence.RMCSentence;
-import net.sf.marineapi.nmea.sentence.Sentence;
-import net.sf.marineapi.nmea.sentence.SentenceValidator;
-import net.sf.marineapi.nmea.sentence.VHWSentence;
-import net.sf.marineapi.nmea.sentence.VTGSentence;
-import net.sf.marineapi.nmea.util.DataStatus;
-import net.sf.marineapi.nmea.util.GpsFixQuality;
-import net.sf.marineapi.nmea.util.Position;
-import net.sf.marineapi.nmea.util.Units;
+import org.mosswake.core.deck.Sentence0183.NotOne;
 import org.mosswake.core.units.SpeedUnit;
 
-/**
- * Reads NMEA 0183, from any talker. The sentences are taken apart by a library whose faults end here: no line, whatever
- * is in it, throws.
- */
+/** Reads what NMEA 0183 sentences tell, from any talker. No line, whatever is in it, throws. */
 public final class NmeaReader {
-    /** Of the standard, with room for the long ones some instruments send. */
-    private static final int LONGEST = 164;
-
     private static final double KNOT = SpeedUnit.KNOT.toSi(1);
     private static final double KMH = 1 / 3.6;
 
@@ -40,37 +15,12 @@ public final class NmeaReader {
 
     /** @param line without its end */
     public static Heard read(String line) {
-        String text = line.strip();
-        int start = Math.max(text.indexOf('$'), text.indexOf('!'));
-        if (start < 0 || text.length() - start > LONGEST) {
-            return Heard.of(Heard.Wrong.NO_SENTENCE);
-        }
-        text = text.substring(start);
+        List<Reading> told;
         try {
-            if (!SentenceValidator.isSentence(text)) {
-                return Heard.of(Heard.Wrong.NO_SENTENCE);
-            }
-            if (!SentenceValidator.isValid(text)) {
-                return Heard.of(Heard.Wrong.CHECKSUM);
-            }
-            if (!USED.contains(text.substring(3, 6))) {
-                return Heard.of(Heard.Wrong.NOT_USED);
-            }
-            return heard(
-                    readings(text.substring(3, 6), SentenceFactory.getInstance().createParser(text)));
-        } catch (ParseException e) {
-            return Heard.of(Heard.Wrong.UNREADABLE);
-        } catch (DataNotAvailableException e) {
-            return Heard.of(Heard.Wrong.NOTHING_SAID);
-        } catch (RuntimeException e) {
-            return Heard.of(Heard.Wrong.UNREADABLE);
+            told = readings(Sentence0183.of(line));
+        } catch (NotOne e) {
+            return Heard.of(e.wrong);
         }
-    }
-
-    private static final List<String> USED =
-            List.of("RMC", "GGA", "GLL", "VTG", "VHW", "HDT", "HDG", "DPT", "DBT", "MTW", "MWV");
-
-    private static Heard heard(List<Reading> told) {
         if (told.isEmpty()) {
             return Heard.of(Heard.Wrong.NOTHING_SAID);
         }
@@ -78,106 +28,93 @@ public final class NmeaReader {
         return new Heard(possible, possible.isEmpty() ? Optional.of(Heard.Wrong.IMPOSSIBLE) : Optional.empty());
     }
 
-    private static List<Reading> readings(String id, Sentence sentence) {
+    private static List<Reading> readings(Sentence0183 said) throws NotOne {
         var told = new ArrayList<Reading>();
-        switch (id) {
+        switch (said.type()) {
+            // A: the receiver stands by it.
             case "RMC" -> {
-                var rmc = (RMCSentence) sentence;
-                if (rmc.getStatus() == DataStatus.ACTIVE) {
-                    position(told, rmc.getPosition());
-                    ifSaid(() -> told.add(ground(rmc.getSpeed(), rmc::getCourse)));
+                if (said.says(1, "A")) {
+                    position(told, said, 2);
+                    ground(told, said.number(6), said.number(7));
                 }
             }
             case "GGA" -> {
-                var gga = (GGASentence) sentence;
-                if (gga.getFixQuality() != GpsFixQuality.INVALID) {
-                    position(told, gga.getPosition());
+                if (said.number(5).filter(quality -> quality > 0).isPresent()) {
+                    position(told, said, 1);
                 }
             }
             case "GLL" -> {
-                var gll = (GLLSentence) sentence;
-                if (gll.getStatus() == DataStatus.ACTIVE) {
-                    position(told, gll.getPosition());
+                if (!said.says(5, "V")) {
+                    position(told, said, 0);
                 }
             }
-            case "VTG" -> {
-                var vtg = (VTGSentence) sentence;
-                told.add(ground(vtg.getSpeedKnots(), vtg::getTrueCourse));
-            }
+            case "VTG" -> ground(told, said.number(4), said.number(0));
             case "VHW" -> {
-                var vhw = (VHWSentence) sentence;
-                ifSaid(() -> told.add(Reading.of(Gauge.WATER_SPEED, KNOT * vhw.getSpeedKnots())));
-                ifSaid(() -> told.add(Reading.of(Gauge.HEADING, vhw.getHeading())));
+                one(told, Gauge.WATER_SPEED, said.number(4).map(knots -> KNOT * knots));
+                one(told, Gauge.HEADING, said.number(0));
             }
-            case "HDT" -> told.add(Reading.of(Gauge.HEADING, ((HDTSentence) sentence).getHeading()));
-            case "HDG" -> {
-                // Without its variation a compass tells no true heading.
-                var hdg = (HDGSentence) sentence;
-                told.add(Reading.of(Gauge.HEADING, round(hdg.getHeading() + hdg.getVariation())));
-            }
-            case "DPT" -> told.add(Reading.of(Gauge.DEPTH, fromSurface((DPTSentence) sentence)));
-            case "DBT" -> told.add(Reading.of(Gauge.DEPTH, ((DBTSentence) sentence).getDepth()));
-            case "MTW" -> told.add(Reading.of(Gauge.WATER_TEMPERATURE, ((MTWSentence) sentence).getTemperature()));
-            case "MWV" -> {
-                var mwv = (MWVSentence) sentence;
-                if (mwv.getStatus() == DataStatus.ACTIVE && !mwv.isTrue()) {
-                    told.add(Reading.of(Gauge.WIND, mwv.getSpeed() * metres(mwv.getSpeedUnit()), mwv.getAngle()));
-                }
-            }
-            default -> throw new IllegalArgumentException(id);
+            case "HDT" -> one(told, Gauge.HEADING, said.number(0));
+            case "HDG" -> one(told, Gauge.HEADING, trueHeading(said));
+            case "DPT" -> depth(told, said);
+            case "DBT" -> one(told, Gauge.DEPTH, said.number(2));
+            case "MTW" -> one(told, Gauge.WATER_TEMPERATURE, said.number(0));
+            case "MWV" -> wind(told, said);
+            default -> throw new NotOne(Heard.Wrong.NOT_USED);
         }
         return told;
     }
 
-    /** At rest a receiver knows no course. */
-    private static Reading ground(double knots, Told course) {
-        Optional<Double> said;
-        try {
-            said = Optional.of(course.get());
-        } catch (DataNotAvailableException e) {
-            said = Optional.empty();
-        }
-        return new Reading(Gauge.GROUND, KNOT * knots, said);
+    private static void one(List<Reading> told, Gauge gauge, Optional<Double> value) {
+        value.ifPresent(si -> told.add(Reading.of(gauge, si)));
     }
 
-    private static void position(List<Reading> told, Position at) {
-        told.add(Reading.of(Gauge.POSITION, at.getLatitude(), at.getLongitude()));
+    private static void position(List<Reading> told, Sentence0183 said, int field) throws NotOne {
+        Optional<Double> latitude = said.degrees(field, "N", "S");
+        Optional<Double> longitude = said.degrees(field + 2, "E", "W");
+        if (latitude.isPresent() && longitude.isPresent()) {
+            told.add(Reading.of(Gauge.POSITION, latitude.get(), longitude.get()));
+        }
+    }
+
+    /** At rest a receiver knows no course. */
+    private static void ground(List<Reading> told, Optional<Double> knots, Optional<Double> course) {
+        knots.ifPresent(speed -> told.add(new Reading(Gauge.GROUND, KNOT * speed, course)));
+    }
+
+    /** Without its variation a compass tells no true heading. */
+    private static Optional<Double> trueHeading(Sentence0183 said) throws NotOne {
+        Optional<Double> heading = said.number(0);
+        Optional<Double> variation = said.number(3);
+        if (heading.isEmpty() || variation.isEmpty()) {
+            return Optional.empty();
+        }
+        double deviation = east(said, said.number(1), 2);
+        return Optional.of((((heading.get() + deviation + east(said, variation, 4)) % 360) + 360) % 360);
+    }
+
+    private static double east(Sentence0183 said, Optional<Double> degrees, int side) {
+        return degrees.map(size -> said.says(side, "W") ? -size : size).orElse(0.0);
     }
 
     /** A positive offset is from transducer to surface; a negative one, to the keel, says nothing of the surface. */
-    private static double fromSurface(DPTSentence dpt) {
-        double offset = 0;
-        try {
-            offset = dpt.getOffset();
-        } catch (DataNotAvailableException e) {
-            offset = 0;
+    private static void depth(List<Reading> told, Sentence0183 said) throws NotOne {
+        double offset = said.number(1).orElse(0.0);
+        one(told, Gauge.DEPTH, said.number(0).map(depth -> depth + Math.max(0, offset)));
+    }
+
+    /** As felt aboard: relative to the bow. */
+    private static void wind(List<Reading> told, Sentence0183 said) throws NotOne {
+        Optional<Double> angle = said.number(0);
+        Optional<Double> speed = said.number(2);
+        if (!said.says(1, "R") || said.says(4, "V") || angle.isEmpty() || speed.isEmpty()) {
+            return;
         }
-        return dpt.getDepth() + Math.max(0, offset);
-    }
-
-    private interface Told {
-        double get();
-    }
-
-    private static void ifSaid(Runnable read) {
-        try {
-            read.run();
-        } catch (DataNotAvailableException e) {
-            // One field of several is empty; the others count.
-        }
-    }
-
-    private static double round(double degrees) {
-        return ((degrees % 360) + 360) % 360;
-    }
-
-    /** m/s for one of it: the letters of speeds are those of lengths. */
-    private static double metres(Units unit) {
-        return switch (unit) {
-            case NAUTICAL_MILES -> KNOT;
-            case KILOMETERS -> KMH;
-            case METER -> 1;
-            default -> throw new IllegalArgumentException("no speed: " + unit);
+        double unit = switch (said.text(3).orElse("")) {
+            case "N" -> KNOT;
+            case "K" -> KMH;
+            case "M" -> 1;
+            default -> throw new NotOne(Heard.Wrong.UNREADABLE);
         };
+        told.add(Reading.of(Gauge.WIND, unit * speed.get(), angle.get()));
     }
 }
