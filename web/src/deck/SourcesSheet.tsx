@@ -5,8 +5,18 @@ import { sources as device } from '../shared/device'
 import { Field } from '../shared/ui/Field'
 import { Sheet } from '../shared/ui/Sheet'
 import { TypedField } from '../shared/ui/TypedField'
+import { printPosition } from '../units/position'
+import type { Fix } from '../strikes/fixes'
 import { keepSource, removeSource, type Instruments, type Source } from './queries'
 import { Big } from './StrikeCard'
+
+/** The device as a source of its own. */
+export interface Own {
+  on: boolean
+  fix: Fix | null
+  why: string | null
+  toggle(): void
+}
 
 const WAYS: Record<Source['way'], string> = {
   TCP: 'a server on the network',
@@ -18,11 +28,13 @@ const WAYS: Record<Source['way'], string> = {
 export function SourcesSheet({
   boat,
   instruments,
+  own,
   onChanged,
   onClose,
 }: {
   boat: string
   instruments: Instruments
+  own: Own
   onChanged(): void
   onClose(): void
 }) {
@@ -42,6 +54,20 @@ export function SourcesSheet({
     )
   return (
     <Sheet title="Instruments" open onClose={onClose}>
+      <div className="mb-2 flex items-center gap-3 border-b border-ink/25 pb-2">
+        <span className="min-w-0 flex-1">
+          <b className="text-lg">This device</b>
+          <span className="block">
+            {own.on
+              ? (own.why ?? (own.fix ? printPosition(own.fix) : 'Its place is not known yet.'))
+              : 'Where it is, kept each second while the deck is open: each strike has its place.'}
+          </span>
+        </span>
+        <Big pressed={own.on} onClick={own.toggle}>
+          {own.on ? 'On' : 'Use it'}
+          <span className="sr-only">: this device’s own position</span>
+        </Big>
+      </div>
       <ul className="divide-y divide-ink/25">
         {instruments.sources.map(({ sourceId, source }) => {
           const state = instruments.now?.states.find((one) => one.sourceId === sourceId)

@@ -36,7 +36,7 @@ export function DeckStation(loaded: Loaded) {
       >
         <main className="flex min-h-0 flex-1 flex-col bg-foam text-ink">
           <Head s={s} night={night} onNight={toggleNight} onInstruments={() => setListening(true)} />
-          <GaugeStrip instruments={s.instruments} />
+          <GaugeStrip instruments={s.instruments} own={s.own.on ? s.own : null} />
           <div
             className={`flex min-h-0 flex-1 ${s.on.length > 0 ? 'max-md:flex-col-reverse max-md:justify-end' : 'max-md:flex-col'}`}
           >
@@ -83,6 +83,7 @@ export function DeckStation(loaded: Loaded) {
             boat={loaded.boat.boatId}
             instruments={s.instruments}
             onChanged={s.askInstruments}
+            own={s.own}
             onClose={() => setListening(false)}
           />
         )}

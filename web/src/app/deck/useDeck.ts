@@ -16,6 +16,7 @@ import { keyName } from '../keys'
 import { useStrikeReports } from '../spread/useStrikeReports'
 import { useTrip } from '../useTrip'
 import type { Loaded } from '../WithSpread'
+import { useOwnPosition } from './useOwnPosition'
 import { useSecond } from './useSecond'
 
 /** Turns are watched at the radius the orders are worked out for (m). */
@@ -47,6 +48,7 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
   const now = trip.live ? second : trip.at
   const deck = useQuery(deckOf(boat.boatId, kept.spreadId)).data
   const heard = useQuery(instrumentsOf(boat.boatId, draft.speedThroughWaterMps))
+  const own = useOwnPosition(boat.boatId)
   const reports = useStrikeReports(boat, gear, trip, editor)
   const units = useUnits()
   const [chosen, setChosen] = useState<{ act: Act; at: number }>({ act: ACTS[0]!, at: 0 })
@@ -94,6 +96,7 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
 
   const strike = (pad: Pad) => {
     setChosen({ act: ACTS[0]!, at: second })
+    own.keep()
     void reports.strike(pad.lineId, pad.label)
   }
   const tap = (pad: Pad) => {
@@ -138,6 +141,7 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
   return {
     ...{ boat, deck, trip, now, pads, states, act, tap, strike, day, on, clearFor, reports, labelOf },
     instruments: heard.data,
+    own,
     askInstruments: () => void heard.refetch(),
     ...{ cued, setCued, cue, done, setAll },
     choose: (next: Act) => setChosen({ act: next, at: second }),

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.Geolocation;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -112,6 +113,27 @@ class DeckIT extends Journey {
         assertThat(page.locator("[data-source]")).hasCount(0);
         page.keyboard().press("Escape");
         assertThat(page.getByTestId("gauges")).hasCount(0);
+    }
+
+    @Test
+    void thisDeviceKnowsWhereAStrikeWas() {
+        page.context().grantPermissions(List.of("geolocation"));
+        page.context().setGeolocation(new Geolocation(27.61, -47.31).setAccuracy(5));
+        button("Instruments").click();
+        page.getByText("Use it").click();
+        assertThat(page.getByText("27°36.60′ N, 47°18.60′ W")).isVisible();
+        page.keyboard().press("Escape");
+        assertThat(page.getByTestId("own-position")).isVisible();
+        page.keyboard().press("a");
+        assertThat(card()).containsText("D1");
+        page.waitForFunction("""
+                async () => {
+                    const boat = location.pathname.split('/')[2]
+                    const to = new Date(Date.now() + 60000).toISOString()
+                    const from = new Date(Date.now() - 600000).toISOString()
+                    const reply = await fetch(`/api/boats/${boat}/fixes?from=${from}&to=${to}`)
+                    return (await reply.json()).some((fix) => fix.latitudeDeg === 27.61)
+                }""");
     }
 
     @Test

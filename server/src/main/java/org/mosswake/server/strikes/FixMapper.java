@@ -7,6 +7,7 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface FixMapper {
@@ -29,6 +30,13 @@ interface FixMapper {
             @Param("device") UUID device,
             @Param("from") Instant from,
             @Param("to") Instant to);
+
+    /** Of the device that told most about a time, whichever it is; none where nothing was told. */
+    @Select("""
+            select device_id from fix where vessel_id = #{vessel} and at between #{from} and #{to}
+            group by device_id order by count(*) desc, device_id limit 1""")
+    @Nullable
+    UUID busiest(@Param("vessel") UUID vessel, @Param("from") Instant from, @Param("to") Instant to);
 
     @Select("""
             select exists (select 1 from fix where vessel_id = #{vessel} and at between #{from} and #{to})""")

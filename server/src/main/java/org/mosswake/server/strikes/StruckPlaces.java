@@ -58,10 +58,13 @@ class StruckPlaces {
             return;
         }
         Instant at = strike.happenedAt();
-        List<Track.Fix> near =
-                fixes.ofDevice(vessel, strike.deviceId(), at.minus(BEFORE), at.plus(Track.LONGEST_GAP)).stream()
-                        .map(FixBody::toCore)
-                        .toList();
+        Instant from = at.minus(BEFORE);
+        Instant to = at.plus(Track.LONGEST_GAP);
+        List<FixBody> own = fixes.ofDevice(vessel, strike.deviceId(), from, to);
+        // A device that does not know where it is goes by one that does: they are on one boat.
+        UUID other = own.size() > 1 ? null : fixes.busiest(vessel, from, to);
+        List<Track.Fix> near = (other == null ? own : fixes.ofDevice(vessel, other, from, to))
+                .stream().map(FixBody::toCore).toList();
         double side = line.starboardM() == null ? 0 : line.starboardM();
         Track.of(near)
                 .behind(at, line.asternM(), side)

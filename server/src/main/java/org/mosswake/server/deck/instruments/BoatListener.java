@@ -1,13 +1,16 @@
 package org.mosswake.server.deck.instruments;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.mosswake.core.deck.Gauge;
 import org.mosswake.core.deck.Heard;
 import org.mosswake.core.deck.Instruments;
@@ -25,6 +28,7 @@ final class BoatListener implements AutoCloseable {
     private final Map<UUID, Integer> lines = new HashMap<>();
     private final Map<UUID, Map<Heard.Wrong, Integer>> wrong = new HashMap<>();
     private final Instruments instruments = new Instruments();
+    private Instant placed = Instant.EPOCH;
 
     /** @param latitudeDeg with {@code longitudeDeg}: where a simulated boat begins */
     BoatListener(Clock clock, double latitudeDeg, double longitudeDeg) {
@@ -83,6 +87,37 @@ final class BoatListener implements AutoCloseable {
                                 count.getKey(), count.getKey().words(), count.getValue()))
                         .toList())));
         return new InstrumentsReply.Now(now, gauges, states);
+    }
+
+    /** @param speedMps over ground, with {@code courseDeg}, where they are known */
+    record PlaceHeard(
+            UUID source,
+            Instant at,
+            double latitudeDeg,
+            double longitudeDeg,
+            @Nullable Double speedMps,
+            @Nullable Double courseDeg) {}
+
+    /** Where she is, told since this was last asked; never of a boat that is not there. */
+    synchronized Optional<PlaceHeard> place(InstrumentsReply.Now now) {
+        Optional<GaugeReply> told = gauge(now, Gauge.POSITION)
+                .filter(one -> one.arrived().isAfter(placed))
+                .filter(one -> feeds.containsKey(one.sourceId())
+                        && feeds.get(one.sourceId()).source().way() != SourceBody.Way.SIMULATED);
+        told.ifPresent(one -> placed = one.arrived());
+        Optional<GaugeReply> ground = gauge(now, Gauge.GROUND)
+                .filter(one -> Duration.between(one.arrived(), now.at()).compareTo(Instruments.QUIET) <= 0);
+        return told.map(one -> new PlaceHeard(
+                one.sourceId(),
+                one.arrived(),
+                one.value(),
+                one.second(),
+                ground.map(GaugeReply::value).orElse(null),
+                ground.map(GaugeReply::second).orElse(null)));
+    }
+
+    private static Optional<GaugeReply> gauge(InstrumentsReply.Now now, Gauge gauge) {
+        return now.gauges().stream().filter(one -> one.gauge() == gauge).findFirst();
     }
 
     @Override

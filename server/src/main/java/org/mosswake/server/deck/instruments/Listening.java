@@ -10,6 +10,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import org.mosswake.server.gear.BoatService;
+import org.mosswake.server.strikes.FixService;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -29,6 +30,7 @@ class Listening {
     private final SourceService sources;
     private final ListenerLocks locks;
     private final BoatService boats;
+    private final FixService fixes;
     private final JsonMapper json;
     private final Clock clock;
     private final Map<UUID, BoatListener> listeners = new HashMap<>();
@@ -43,12 +45,14 @@ class Listening {
             SourceService sources,
             ListenerLocks locks,
             BoatService boats,
+            FixService fixes,
             JsonMapper json,
             Clock clock) {
         this.rows = rows;
         this.sources = sources;
         this.locks = locks;
         this.boats = boats;
+        this.fixes = fixes;
         this.json = json;
         this.clock = clock;
     }
@@ -98,7 +102,17 @@ class Listening {
             return new BoatListener(clock, place.latitudeDeg(), place.longitudeDeg());
         });
         listener.follow(sources.kept(vessel));
-        rows.write(vessel, json.writeValueAsString(listener.now()));
+        InstrumentsReply.Now now = listener.now();
+        rows.write(vessel, json.writeValueAsString(now));
+        listener.place(now)
+                .ifPresent(place -> fixes.heard(
+                        vessel,
+                        place.source(),
+                        place.at(),
+                        place.latitudeDeg(),
+                        place.longitudeDeg(),
+                        place.speedMps(),
+                        place.courseDeg()));
     }
 
     @EventListener(ContextClosedEvent.class)

@@ -105,6 +105,31 @@ class InstrumentsApiTest {
         }
     }
 
+    /** What happens is kept where it happens, for a boat whose devices do not know where they are. */
+    @Test
+    void herPlacesAreKeptWithTheDay(Api api) throws IOException, InterruptedException {
+        try (var server = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+            keep(api, source("TCP", server.getLocalPort()));
+            try (var wire = server.accept()) {
+                wire.getOutputStream()
+                        .write("$GPRMC,081836,A,2736.500,N,04718.200,W,007.5,036.0,130626,,\r\n"
+                                .getBytes(StandardCharsets.US_ASCII));
+                wire.getOutputStream().flush();
+                until(api, reply -> gauge(reply, "POSITION").isPresent());
+                String now = java.time.Instant.now().plusSeconds(60).toString();
+                JsonNode fixes = null;
+                for (int i = 0; i < 50 && (fixes == null || fixes.isEmpty()); i++) {
+                    Thread.sleep(100);
+                    fixes = api.get(boat + "/fixes?from=2026-01-01T00:00:00Z&to=" + now)
+                            .json();
+                }
+                assertThat(fixes).hasSize(1);
+                assertThat(fixes.get(0).get("latitudeDeg").asDouble()).isBetween(27.608, 27.609);
+                assertThat(fixes.get(0).get("courseDeg").asDouble()).isEqualTo(36);
+            }
+        }
+    }
+
     @Test
     void aPortOfItsOwnIsHeard(Api api) throws IOException, InterruptedException {
         int port;
