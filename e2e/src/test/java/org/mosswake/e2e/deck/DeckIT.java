@@ -76,9 +76,12 @@ class DeckIT extends Journey {
         assertThat(page.getByText("kept here, not sent yet")).isVisible();
         page.context().setOffline(false);
         assertThat(page.getByText("all sent")).isVisible();
-        page.keyboard().press("f");
+        Locator on = page.locator("[data-now=FIGHTING]");
+        int before = on.count();
+        page.keyboard().press("x");
+        assertThat(on).hasCount(before + 1);
         page.getByText("Undo").click();
-        assertThat(page.getByLabel("Fish on")).hasCount(0);
+        assertThat(on).hasCount(before);
     }
 
     @Test
