@@ -21,6 +21,8 @@ import { useSecond } from './useSecond'
 
 /** Turns are watched at the radius the orders are worked out for (m). */
 const RADIUS_M = 40
+/** Between two ticks, and a little more (ms). */
+const TICK_MS = 1200
 /** A tap means a strike again after so long without one (ms): nobody remembers another meaning with a fish on. */
 const BACK_TO_STRIKE_MS = 30_000
 
@@ -45,11 +47,13 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
   const { turns } = useTurns(boat.boatId, solving.asked, RADIUS_M, gearStamp)
   const trip = useTrip(boat)
   const second = useSecond()
-  const now = trip.live ? second : trip.at
   const deck = useQuery(deckOf(boat.boatId, kept.spreadId)).data
   const heard = useQuery(instrumentsOf(boat.boatId, draft.speedThroughWaterMps))
   const own = useOwnPosition(boat.boatId)
   const reports = useStrikeReports(boat, gear, trip, editor)
+  // What was reported since the last tick has happened: nobody waits a second to see it.
+  const newest = Date.parse(reports.day.standing.at(-1)?.happenedAt ?? '') || 0
+  const now = trip.live ? Math.max(second, Math.min(newest, second + TICK_MS)) : trip.at
   const units = useUnits()
   const [chosen, setChosen] = useState<{ act: Act; at: number }>({ act: ACTS[0]!, at: 0 })
   const [cued, setCued] = useState<Pad | null>(null)

@@ -15,6 +15,10 @@ import org.mosswake.e2e.support.Journey;
 class DeckIT extends Journey {
     @BeforeEach
     void underway() {
+        // A boat of its own for each: what happened on a day cannot be made undone.
+        product.freshBoats();
+        page.navigate(product.url());
+        solved();
         page.keyboard().press("4");
         pad("S1").waitFor();
         Locator today = button("Start a day out today");
@@ -31,9 +35,7 @@ class DeckIT extends Journey {
     private void setAll() {
         button("Set").click();
         Locator all = page.getByText("are out", new Page.GetByTextOptions().setExact(false));
-        if (page.locator("[data-now=UNKNOWN], [data-now=IN]").count() > 0) {
-            all.first().click();
-        }
+        all.first().click();
         assertThat(page.locator("[data-now=OUT]")).hasCount(6);
     }
 
@@ -49,7 +51,9 @@ class DeckIT extends Journey {
         assertThat(page.getByTestId("hold")).isVisible();
         assertThat(pad("S1")).hasAttribute("data-now", "FIGHTING");
         page.keyboard().press("c");
-        assertThat(page.getByLabel("Fish on").getByText("P1")).isVisible();
+        assertThat(page.getByLabel("Fish on", new Page.GetByLabelOptions().setExact(true))
+                        .getByText("P1"))
+                .isVisible();
         page.getByLabel("D1 is in").click();
         assertThat(pad("D1")).hasAttribute("data-now", "IN");
         button("Lost it").click();
