@@ -50,11 +50,13 @@ export function GaugeStrip({
           data-gauge={one.gauge}
         >
           <p className="text-base whitespace-nowrap">{one.title}</p>
-          <p className={`font-mono text-3xl leading-none whitespace-nowrap ${one.quiet ? 'opacity-50' : ''}`}>
+          <p className={`font-mono text-3xl leading-none whitespace-nowrap ${one.quiet ? 'opacity-70' : ''}`}>
             {one.figure}
             <span className="ml-1 text-base">{one.unit}</span>
           </p>
-          <p className={`text-base whitespace-nowrap ${one.quiet ? 'font-bold text-rust-text' : ''}`}>
+          <p
+            className={`text-base whitespace-nowrap ${one.quiet ? 'font-bold underline decoration-rust decoration-[3px]' : ''}`}
+          >
             {one.beneath}
           </p>
         </div>
@@ -75,7 +77,9 @@ function OwnTile({ own: { fix, why } }: { own: Own }) {
         {speed === undefined ? '–' : units.figure('speed', speed)}
         <span className="ml-1 text-base">{units.unit('speed').symbol}</span>
       </p>
-      <p className={`text-base whitespace-nowrap ${why ? 'font-bold text-rust-text' : ''}`}>
+      <p
+        className={`text-base whitespace-nowrap ${why ? 'font-bold underline decoration-rust decoration-[3px]' : ''}`}
+      >
         {why ??
           (fix
             ? fix.courseDeg === undefined

@@ -89,6 +89,18 @@ class AccessibilityIT extends Journey {
     }
 
     @Test
+    void theDeckByDayAndByNight() {
+        page.keyboard().press("4");
+        page.getByTestId("pads").waitFor();
+        assertThat(serious()).as("day").isEmpty();
+        button("Night").click();
+        assertThat(serious()).as("night").isEmpty();
+        button("Instruments").click();
+        page.getByRole(AriaRole.DIALOG).waitFor();
+        assertThat(serious(DIALOG)).as("instruments").isEmpty();
+    }
+
+    @Test
     void planBoatAndBox() {
         page.keyboard().press("1");
         page.getByTestId("why").waitFor();
