@@ -72,6 +72,7 @@ class MossScriptIT {
         StartCommand.await("PostgreSQL is started again", 60, () -> moss.health() == 200);
 
         var children = moss.children();
+        List<String> mark = moss.mark();
         assertThat(children).hasSizeGreaterThan(1);
         moss.kill();
         StartCommand.awaitEnd("nothing is left running", 15, children);
@@ -79,6 +80,7 @@ class MossScriptIT {
         restoresElsewhere(quiet, underLoad, kept);
 
         // Whatever the kill left, the next start goes on with what was kept.
+        moss.leaveTheMarkOfAnother(mark);
         Path after = folder.resolve("after.dump");
         assertThat(moss.run("backup", after.toString())).contains("all that is kept");
         assertThat(StartCommand.rows(after)).isEqualTo(StartCommand.rows(without));

@@ -103,6 +103,26 @@ public final class StartCommand {
         }
     }
 
+    /** As after a crash whose server's number went to another process since: to this one. */
+    public void leaveTheMarkOfAnother(List<String> mark) {
+        try {
+            var left = new java.util.ArrayList<>(mark);
+            left.set(0, Long.toString(ProcessHandle.current().pid()));
+            Files.write(home.resolve("pg/data/postmaster.pid"), left);
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** What a running PostgreSQL leaves in its data. */
+    public List<String> mark() {
+        try {
+            return Files.readAllLines(home.resolve("pg/data/postmaster.pid"));
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
     /** As kill -9 of the script alone. */
     public void kill() {
         known = children();
