@@ -1,6 +1,7 @@
 package org.mosswake.core.deck;
 
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.mosswake.core.call.Entry;
@@ -32,8 +33,7 @@ public record DeckSheet(
         Optional<Playbook> book = playbook.map(numbers::playbook);
         List<Species> targets = book.map(Playbook::targets).orElse(List.of());
         List<FishCare> fish = Arrays.stream(Species.values())
-                .sorted(java.util.Comparator.comparingInt(
-                        one -> targets.contains(one) ? targets.indexOf(one) : targets.size()))
+                .sorted(Comparator.comparingInt(one -> targets.contains(one) ? targets.indexOf(one) : targets.size()))
                 .map(species -> FishCare.of(species, table))
                 .toList();
         return new DeckSheet(

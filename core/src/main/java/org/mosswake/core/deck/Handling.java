@@ -3,7 +3,6 @@ package org.mosswake.core.deck;
 import java.time.Duration;
 import java.util.Optional;
 import org.mosswake.core.call.Playbook;
-import org.mosswake.core.call.Playbook.Trait;
 import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Sentence;
@@ -27,9 +26,7 @@ public record Handling(Sentence now, Duration hold, Sentence then) {
      * @param speedMps of the spread, through the water
      */
     public static Handling of(Optional<Playbook> playbook, double speedMps) {
-        PlaybookId id = playbook.map(Playbook::id).orElse(PlaybookId.MIXED);
-        boolean loose = playbook.filter(book -> book.is(Trait.TAKEN_LOOSELY)).isPresent();
-        return switch (id) {
+        return switch (playbook.map(Playbook::id).orElse(PlaybookId.MIXED)) {
             case LADDER ->
                 new Handling(
                         Sentence.of("leave the drag, and bring her down slowly"),
@@ -46,12 +43,10 @@ public record Handling(Sentence now, Duration hold, Sentence then) {
                         Duration.ZERO,
                         Sentence.of("wind smoothly, never slack; the weight pulls the hook out of a loose mouth"));
             case SPOONS, LIVE_SLOW, DEAD_SLOW ->
-                loose || id == PlaybookId.DEAD_SLOW
-                        ? new Handling(
-                                Sentence.of("let the first run end before the drag is touched"),
-                                Duration.ZERO,
-                                Sentence.of("then tighten, keep way on, and never give it slack"))
-                        : school(speedMps);
+                new Handling(
+                        Sentence.of("let the first run end before the drag is touched"),
+                        Duration.ZERO,
+                        Sentence.of("then tighten, keep way on, and never give it slack"));
             default -> school(speedMps);
         };
     }

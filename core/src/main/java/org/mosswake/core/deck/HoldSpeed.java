@@ -13,9 +13,14 @@ import org.mosswake.core.deck.Instruments.Shown;
  * @param streamMps         of the water, towards {@code streamTowardsDeg}, clockwise from true north
  */
 public record HoldSpeed(double groundMps, double streamMps, double streamTowardsDeg) {
+    /** Streams that boats troll in stay below it; a log that says otherwise is fouled or not calibrated (ESTIMATE). */
+    private static final double MOST_STREAM_MPS = 3;
+    /** Below it a log's wheel sticks (ESTIMATE). */
+    private static final double LEAST_THROUGH_MPS = 0.3;
+
     /**
      * @param wantedMps through the water
-     * @return empty where a log, a heading or a course is not told or has gone quiet
+     * @return empty where a log, a heading or a course is not told, has gone quiet or cannot be believed
      */
     public static Optional<HoldSpeed> of(double wantedMps, Map<Gauge, Shown> shown, Instant now) {
         Optional<Reading> water = fresh(shown, Gauge.WATER_SPEED, now);
@@ -31,6 +36,9 @@ public record HoldSpeed(double groundMps, double streamMps, double streamTowards
         double made = Math.toRadians(course.get());
         double north = over * Math.cos(made) - through * Math.cos(head);
         double east = over * Math.sin(made) - through * Math.sin(head);
+        if (through < LEAST_THROUGH_MPS || Math.hypot(north, east) > MOST_STREAM_MPS) {
+            return Optional.empty();
+        }
         return Optional.of(new HoldSpeed(
                 Math.hypot(wantedMps * Math.cos(head) + north, wantedMps * Math.sin(head) + east),
                 Math.hypot(north, east),

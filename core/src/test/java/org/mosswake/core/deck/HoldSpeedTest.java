@@ -51,6 +51,14 @@ class HoldSpeedTest {
         }
     }
 
+    /** Its wheel stuck, a log says nought at eight knots: the sea does not run at eight knots. */
+    @Test
+    void aFouledLogMakesNoStream() {
+        assertThat(hold(3.9, 0, 90, 4.1, 90)).isEmpty();
+        assertThat(hold(3.9, 0.5, 90, 4.1, 90)).isEmpty();
+        assertThat(hold(3.9, 3.5, 90, 4.1, 90)).isPresent();
+    }
+
     @Test
     void nothingIsSaidWhereOneOfThreeIsNotHeard() {
         var instruments = new Instruments();

@@ -7,7 +7,10 @@ import java.util.UUID;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
-/** Every table that carries the owner key, row by row as JSON: what was kept is all there, whatever it is called. */
+/**
+ * Every table that carries the owner key, row by row as JSON: what was kept is all there, whatever it is called. What
+ * instruments tell this second is not kept: it would make every export old a second later.
+ */
 @Component
 class OwnedTables {
     /** Fixes are many and never changed: how many there are and the last of them say whether some came. */
@@ -25,7 +28,8 @@ class OwnedTables {
     private List<String> names() {
         return database.queryForList("""
                 select table_name from information_schema.columns
-                where table_schema = 'public' and column_name = 'vessel_id' and table_name <> 'forgotten'
+                where table_schema = 'public' and column_name = 'vessel_id'
+                  and table_name not in ('forgotten', 'instrument_now')
                 order by table_name""", String.class);
     }
 

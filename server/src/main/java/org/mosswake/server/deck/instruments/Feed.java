@@ -7,6 +7,7 @@ import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.Socket;
 import java.net.SocketTimeoutException;
+import java.nio.charset.StandardCharsets;
 import java.util.function.Consumer;
 import org.mosswake.core.sim.SimulatedBoat;
 
@@ -103,7 +104,7 @@ final class Feed implements AutoCloseable {
     private void simulated() {
         while (!closed) {
             for (String sentence : boat.nextSecond()) {
-                byte[] bytes = (sentence + "\r\n").getBytes(java.nio.charset.StandardCharsets.US_ASCII);
+                byte[] bytes = (sentence + "\r\n").getBytes(StandardCharsets.US_ASCII);
                 lines.take(bytes, bytes.length);
             }
             pause(1000);

@@ -11,6 +11,8 @@ import org.mosswake.core.deck.Heard;
 import org.mosswake.core.deck.HoldSpeed;
 import org.mosswake.core.deck.Instruments;
 import org.mosswake.core.deck.Reading;
+import org.mosswake.core.fault.Faults;
+import org.mosswake.server.platform.json.Checked;
 
 /**
  * What the instruments of a boat tell.
@@ -34,7 +36,15 @@ record InstrumentsReply(
     record SourceReply(UUID sourceId, SourceBody source) {}
 
     /** @param at when it was written by who listens */
-    record Now(Instant at, List<GaugeReply> gauges, List<SourceState> states) {
+    record Now(Instant at, List<GaugeReply> gauges, List<SourceState> states) implements Checked {
+        /** Of another edition it may lack anything. */
+        @Override
+        public void check(Faults faults) {
+            faults.required("at", at);
+            faults.required("gauges", gauges);
+            faults.required("states", states);
+        }
+
         Optional<HoldReply> hold(double wantedMps, Instant now) {
             var shown = new EnumMap<Gauge, Instruments.Shown>(Gauge.class);
             gauges.forEach(one -> shown.put(

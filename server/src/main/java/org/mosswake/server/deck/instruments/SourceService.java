@@ -62,7 +62,10 @@ class SourceService {
                 .toList();
         Instant asked = clock.instant();
         Optional<InstrumentsReply.Now> now =
-                Optional.ofNullable(rows.read(vessel)).map(text -> json.readValue(text, InstrumentsReply.Now.class));
+                // What another edition wrote is overwritten within a second, or is nobody's any more.
+                Optional.ofNullable(rows.read(vessel))
+                        .flatMap(text -> stored.read(json.readTree(text), InstrumentsReply.Now.class)
+                                .value());
         return new InstrumentsReply(
                 asked,
                 sources,

@@ -167,6 +167,27 @@ class InstrumentsApiTest {
         assertThat(api.get(boat + "/instruments").json().get("sources")).isEmpty();
     }
 
+    /** What is told each second is nothing kept, and what another edition told stops nobody. */
+    @Test
+    void aBoatThatIsHeardCanBeForgotten(Api api) throws InterruptedException {
+        keep(api, "{\"version\": 0, \"name\": \"To try\", \"way\": \"SIMULATED\", \"priority\": 9}");
+        until(api, reply -> reply.path("now").path("gauges").size() == 7);
+        String mark = api.get(boat + "/export/mark").json().get("mark").asString();
+        Thread.sleep(2500);
+        assertThat(api.post(boat + "/forget", "{\"mark\":\"" + mark + "\"}").status())
+                .isEqualTo(204);
+    }
+
+    @Test
+    void whatAnotherEditionWroteIsNothingToldYet(Api api) {
+        RunningServer.context()
+                .getBean(InstrumentMapper.class)
+                .write(UUID.fromString(boat.substring(boat.lastIndexOf('/') + 1)), "{\"told\": [7]}");
+        var answer = api.get(boat + "/instruments");
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(answer.json().has("now")).isFalse();
+    }
+
     @Test
     void aSourceNobodyAnswersAtSaysSo(Api api) throws IOException, InterruptedException {
         int port;
