@@ -2,20 +2,23 @@ import { RANGES } from '../shared/api/generated/ranges'
 import { Button } from '../shared/ui/Button'
 import { Field } from '../shared/ui/Field'
 import { PositionField } from '../shared/ui/PositionField'
+import { QuantityField } from '../shared/ui/QuantityField'
 import { Select } from '../shared/ui/Select'
 import { Sheet } from '../shared/ui/Sheet'
 import { TypedField } from '../shared/ui/TypedField'
-import { useUnits, type Figure } from '../units/UnitsContext'
 import { nearest } from './clock'
 import type { Fish, Place } from './fold/model'
 import type { Strike } from './useDay'
+
+/** What is told of a fish anew; a figure that is taken back is undefined. */
+export type FishChange = { [K in keyof Fish]?: Fish[K] | undefined }
 
 /** What of a strike can be said anew; what was said first is kept under it. */
 export interface StrikeEdits {
   onRetimed(strike: Strike, at: number): void
   onPlaced(strike: Strike, at: Place): void
   /** Told anew in the place of what was told. */
-  onFish(strike: Strike, fish: Fish, change: Partial<Fish>): void
+  onFish(strike: Strike, fish: Fish, change: FishChange): void
   onFishGone(strike: Strike, fish: Fish): void
   onTakeBack(strike: Strike): void
 }
@@ -90,7 +93,7 @@ function FishRow({
 }: {
   fish: Fish
   title: string
-  onChange(change: Partial<Fish>): void
+  onChange(change: FishChange): void
   onGone(): void
 }) {
   return (
@@ -110,22 +113,28 @@ function FishRow({
             }}
           />
         </Field>
-        <Measure
-          label="Length"
-          what="a length"
-          figure="distance"
-          si={fish.lengthM}
-          range={RANGES.Landed.lengthM}
-          onSet={(lengthM) => onChange({ lengthM })}
-        />
-        <Measure
-          label="Weight"
-          what="a weight"
-          figure="mass"
-          si={fish.massKg}
-          range={RANGES.Landed.massKg}
-          onSet={(massKg) => onChange({ massKg })}
-        />
+        <Field label="Length">
+          <QuantityField
+            label="Length"
+            what="a length"
+            figure="distance"
+            si={fish.lengthM}
+            range={RANGES.Landed.lengthM}
+            onSet={(lengthM) => onChange({ lengthM })}
+            onClear={() => onChange({ lengthM: undefined })}
+          />
+        </Field>
+        <Field label="Weight">
+          <QuantityField
+            label="Weight"
+            what="a weight"
+            figure="mass"
+            si={fish.massKg}
+            range={RANGES.Landed.massKg}
+            onSet={(massKg) => onChange({ massKg })}
+            onClear={() => onChange({ massKg: undefined })}
+          />
+        </Field>
         <Select
           aria-label={`Kept or released, ${title}`}
           value={fish.released ? 'released' : 'kept'}
@@ -139,45 +148,5 @@ function FishRow({
         </Button>
       </div>
     </section>
-  )
-}
-
-/** A figure that need not be known: nothing typed is nothing said. */
-function Measure({
-  label,
-  what,
-  figure,
-  si,
-  range,
-  onSet,
-}: {
-  label: string
-  what: string
-  figure: Figure
-  si: number | undefined
-  range: { least: number; most: number }
-  onSet(si: number | undefined): void
-}) {
-  const units = useUnits()
-  return (
-    <Field label={label}>
-      <TypedField
-        label={label}
-        value={si === undefined ? '' : units.say(figure, si)}
-        size={8}
-        className="h-11"
-        onCommit={(typed) => {
-          if (typed.trim() === '') {
-            onSet(undefined)
-            return null
-          }
-          const read = units.read(figure, typed)
-          if (read === null || read < range.least || read > range.most)
-            return `Type ${what} from ${units.say(figure, range.least)} to ${units.say(figure, range.most)}, or nothing.`
-          onSet(read)
-          return null
-        }}
-      />
-    </Field>
   )
 }

@@ -59,11 +59,12 @@ export function fixesOf(boat: string) {
     take(told: Told): Fix | null {
       const fix = fixOf(told)
       if (!fix) return null
-      if (told.timestamp - lastMs < EVERY_MS) return fix
+      // A clock that is set back is a clock all the same.
+      if (Math.abs(told.timestamp - lastMs) < EVERY_MS) return fix
       lastMs = told.timestamp
       if (held.length === 0) sinceMs = told.timestamp
       held.push(fix)
-      if (told.timestamp - sinceMs >= HELD_MS) void keep()
+      if (Math.abs(told.timestamp - sinceMs) >= HELD_MS) void keep()
       return fix
     },
     /** What is held is kept now: a strike wants the places about it. */

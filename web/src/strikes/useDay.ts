@@ -1,19 +1,11 @@
-import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query'
+import { queryOptions, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useSyncExternalStore } from 'react'
 import { deviceId, sources } from '../shared/device'
 import { outbox, type Item } from '../shared/outbox/outbox'
 import { foldDay } from './fold/day'
 import type { Fact, Payload, StrikeState } from './fold/model'
 import { keepFished } from './fished'
-import {
-  logOf,
-  tripsOf,
-  type DayLog,
-  type FactBody,
-  type FishedBody,
-  type StrikeFigures,
-  type Trip,
-} from './queries'
+import { logOf, tripsOf, type FactBody, type FishedBody, type StrikeFigures, type Trip } from './queries'
 import './ways'
 
 /** A strike as the facts leave it here, and what the server computed for it. */
@@ -29,6 +21,19 @@ export interface Strike extends StrikeState {
 
 const EDITION = 2
 const NONE: readonly Fact[] = []
+const NOTHING: readonly Item[] = []
+
+/**
+ * What this page has sent of a day: a log that was asked for before it arrived, and is still on its way, does not have
+ * it, and must not hide it.
+ */
+const sentOf = (trip: string) =>
+  queryOptions({
+    queryKey: ['sent', trip],
+    queryFn: (): readonly Item[] => NOTHING,
+    staleTime: Infinity,
+    gcTime: Infinity,
+  })
 
 /** The day as this device knows it: the server's facts and its own that are not sent yet, folded together. */
 export function useDay(boat: string, trip: string | undefined) {
@@ -49,25 +54,29 @@ export function useDay(boat: string, trip: string | undefined) {
     [queries],
   )
 
+  const sent = useQuery({ ...sentOf(trip ?? ''), enabled: false }).data ?? NOTHING
+
   const { day, strikes } = useMemo(() => {
     const unsent = own.filter((item) => item.way === 'fact' && !item.refused)
+    const here = [...sent, ...unsent]
     const facts = [
       ...((log.data?.facts ?? NONE) as readonly Fact[]),
-      ...unsent.map((item) => item.body as Fact),
+      ...here.map((item) => item.body as Fact),
     ]
     const figures = new Map(log.data?.strikes.map((one) => [one.eventId, one.line]))
     const places = new Map(log.data?.strikes.map((one) => [one.eventId, one.lureAt]))
-    const words = new Map(unsent.map((item) => [item.id, item.label ?? '']))
+    const words = new Map(here.map((item) => [item.id, item.label ?? '']))
+    const waiting = new Set(unsent.map((item) => item.id))
     const folded = foldDay(facts)
     const told = folded.strikes.map((strike): Strike => ({
       ...strike,
       figures: figures.get(strike.factId),
       lureAt: places.get(strike.factId),
       label: figures.get(strike.factId)?.label ?? words.get(strike.factId) ?? '',
-      unsent: words.has(strike.factId),
+      unsent: waiting.has(strike.factId),
     }))
     return { day: folded, strikes: told }
-  }, [log.data, own])
+  }, [log.data, own, sent])
 
   const report = useCallback(
     async (said: Said, inTrip: string | undefined = trip) => {
@@ -135,9 +144,6 @@ function taken(queries: QueryClient, item: Item) {
   }
   const key = logOf(item.boat, tripOf(item) ?? '').queryKey
   if (item.way === 'fact')
-    queries.setQueryData(
-      key,
-      (log) => log && { ...log, facts: [...log.facts, item.body as DayLog['facts'][number]] },
-    )
+    queries.setQueryData(sentOf(tripOf(item) ?? '').queryKey, (all) => [...(all ?? NOTHING), item])
   void queries.invalidateQueries({ queryKey: key })
 }
