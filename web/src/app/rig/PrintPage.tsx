@@ -8,6 +8,7 @@ import { Button } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Select'
 import { useAddress } from '../../shared/useAddress'
 import { gearOf, solve, spreadOf, turnsOf, type Boat, type Kept } from '../../draft/queries'
+import { tripsOf } from '../../strikes/queries'
 import { SpreadCard } from '../../spread/SpreadCard'
 import { useTrip } from '../useTrip'
 import { useBoat } from '../useBoat'
@@ -33,6 +34,7 @@ function Cards({ boat, kept }: { boat: Boat; kept: Kept }) {
   const card =
     (Object.keys(CARDS) as (keyof typeof CARDS)[]).find((one) => one === params.get('card')) ?? 'rig'
   const paper = params.get('paper') === 'letter' ? 'letter' : 'a5'
+  const trips = useQuery(tripsOf(boat.boatId))
   const origin = useQuery(originOf(boat.boatId, kept.spreadId))
   const gear = useQuery(gearOf(boat.boatId)).data
   const playbook = origin.data?.playbook
@@ -46,7 +48,8 @@ function Cards({ boat, kept }: { boat: Boat; kept: Kept }) {
         timeZone: trip.place.timeZone,
         ...(playbook && { playbook }),
       }),
-    enabled: origin.data !== undefined,
+    // The day out, and with it the day of the card, is known by then.
+    enabled: origin.data !== undefined && trips.isFetched,
   })
   const solved = useQuery({
     queryKey: ['print-solved', boat.boatId, kept.spreadId, kept.version],

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.LoadState;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.List;
@@ -31,8 +30,6 @@ class PaperIT extends Journey {
 
     private PDDocument printed(String address, String card, String paper) throws IOException {
         page.navigate(address + "?card=" + card + "&paper=" + paper);
-        // The day is known a moment after the spread: the card is asked for again then.
-        page.waitForLoadState(LoadState.NETWORKIDLE);
         page.locator("[data-testid=paper] article").first().waitFor();
         return Loader.loadPDF(
                 page.pdf(new Page.PdfOptions().setPreferCSSPageSize(true).setPrintBackground(true)));

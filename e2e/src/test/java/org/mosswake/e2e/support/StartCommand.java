@@ -9,6 +9,7 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -106,7 +107,7 @@ public final class StartCommand {
     /** As after a crash whose server's number went to another process since: to this one. */
     public void leaveTheMarkOfAnother(List<String> mark) {
         try {
-            var left = new java.util.ArrayList<>(mark);
+            var left = new ArrayList<>(mark);
             left.set(0, Long.toString(ProcessHandle.current().pid()));
             Files.write(home.resolve("pg/data/postmaster.pid"), left);
         } catch (IOException e) {
