@@ -171,7 +171,8 @@ function useWays(boat: Boat): readonly Way[] {
       way('Plan', `${home}/plan${along}`, '1'),
       way('Rig', `${home}/rig${one}${same}`, '2'),
       way('Spread', `${home}/spread${one}${same}`, '3'),
-      way('Underway', `${home}/deck${one}${same}`, '4'),
+      // Underway is now, whatever moment the others look at.
+      way('Underway', `${home}/deck${one}`, '4'),
       way('Boat', `${home}/boat${along}`),
       way('Box', `${home}/box${along}`),
     ]

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react'
+import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react'
 import { dateAt } from '../clock/model'
 import { dayOf } from '../clock/queries'
 import { sources } from '../shared/device'
@@ -26,18 +26,33 @@ export interface TripOfDay {
   startToday(): Promise<string>
 }
 
-/** Which day out this is and which moment of it, both in the address. */
-export function useTrip(boat: Boat): TripOfDay {
+/** A day out that goes over midnight is over by four in the morning (ms). */
+const NIGHT_MS = 4 * 3600_000
+
+/**
+ * Which day out this is and which moment of it, both in the address.
+ *
+ * @param onDeck it is now, on the day out of now, unless a moment is asked for: what is tapped has just happened
+ */
+export function useTrip(boat: Boat, onDeck = false): TripOfDay {
   const queries = useQueryClient()
   const [params, put] = useAddress()
   const trips = useTrips(boat.boatId)
+  const begun = useRef<{ day: string; trip: Promise<string> } | null>(null)
   const now = useNow()
   const today = dateAt(now, boat.timeZone)
   // A day asked for stays that day, whether or not a trip was made on it.
   const asked = params.get('day')
-  const chosen = (of: readonly Trip[]) =>
-    of.find((t) => t.tripId === params.get('trip')) ??
-    (asked ? of.find((t) => t.day === asked) : (of.find((t) => t.day <= today) ?? of[0]))
+  const set = params.get('at')
+  const isNow = onDeck && set === null
+  const chosen = (all: readonly Trip[]) => {
+    const of = isNow
+      ? all.filter((t) => t.day === today || t.day === dateAt(now - NIGHT_MS, t.timeZone))
+      : all
+    const named = of.find((t) => t.tripId === params.get('trip'))
+    if (named || isNow) return named ?? of[0]
+    return asked ? of.find((t) => t.day === asked) : (of.find((t) => t.day <= today) ?? of[0])
+  }
   const trip = chosen(trips)
   const place = trip
     ? { ...trip, name: trip.place }
@@ -47,10 +62,9 @@ export function useTrip(boat: Boat): TripOfDay {
         longitudeDeg: boat.longitudeDeg,
         timeZone: boat.timeZone,
       }
-  const date = trip?.day ?? asked ?? today
+  const date = trip?.day ?? (isNow ? today : (asked ?? today))
   const day = useQuery(dayOf(date, place)).data
-  const set = params.get('at')
-  const live = set === null && date === today
+  const live = isNow || (set === null && date === today)
   const middle = day
     ? Date.parse(day.rise ?? day.noon) + (day.rise ? 140 * 60_000 : 0)
     : Date.parse(`${date}T12:00:00Z`)
@@ -70,35 +84,43 @@ export function useTrip(boat: Boat): TripOfDay {
     live,
     setAt,
     choose: (tripId) => put({ trip: tripId, at: null, day: null }),
-    startToday: async () => {
-      // Whoever is quicker than the list of days must not start a second one for it.
-      const listed = await Promise.race([queries.ensureQueryData(tripsOf(boat.boatId)), soon()]).catch(
-        () => [],
-      )
-      const there = trip ? undefined : chosen(listed)
-      if (there) {
-        put({ trip: there.tripId, at: null, day: null })
-        return there.tripId
+    startToday: () => {
+      if (trip) return start()
+      // Whoever taps again before the page knows of the first day out means the same one.
+      if (begun.current?.day !== today) {
+        begun.current = { day: today, trip: start() }
+        begun.current.trip.catch(() => (begun.current = null))
       }
-      const made: Trip = {
-        tripId: sources.uuid(),
-        name: 'Day out',
-        day: today,
-        place: boat.place,
-        latitudeDeg: boat.latitudeDeg,
-        longitudeDeg: boat.longitudeDeg,
-        timeZone: boat.timeZone,
-      }
-      await outbox.add({
-        id: made.tripId,
-        way: 'trip',
-        boat: boat.boatId,
-        body: made,
-        words: `${made.name}, ${made.day}`,
-      })
-      put({ trip: made.tripId, at: null, day: null })
-      return made.tripId
+      return begun.current.trip
     },
+  }
+
+  async function start(): Promise<string> {
+    // Whoever is quicker than the list of days must not start a second one for it.
+    const listed = await Promise.race([queries.ensureQueryData(tripsOf(boat.boatId)), soon()]).catch(() => [])
+    const there = trip ? undefined : chosen(listed)
+    if (there) {
+      put({ trip: there.tripId, at: null, day: null })
+      return there.tripId
+    }
+    const made: Trip = {
+      tripId: sources.uuid(),
+      name: 'Day out',
+      day: today,
+      place: boat.place,
+      latitudeDeg: boat.latitudeDeg,
+      longitudeDeg: boat.longitudeDeg,
+      timeZone: boat.timeZone,
+    }
+    await outbox.add({
+      id: made.tripId,
+      way: 'trip',
+      boat: boat.boatId,
+      body: made,
+      words: `${made.name}, ${made.day}`,
+    })
+    put({ trip: made.tripId, at: null, day: null })
+    return made.tripId
   }
 }
 

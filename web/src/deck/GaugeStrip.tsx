@@ -1,19 +1,22 @@
 import { useUnits } from '../units/UnitsContext'
-import { degrees, isSimulated, shownOf } from './gauges'
+import { degrees, isSimulated, QUIET_S, shownOf } from './gauges'
 import type { Instruments } from './queries'
 import type { Own } from './SourcesSheet'
 
 /** What the instruments tell, legible at arm's length; nothing where there are none. */
 export function GaugeStrip({
   instruments,
+  lateS,
   own,
 }: {
   instruments: Instruments | undefined
+  /** How long ago that was answered (s). */
+  lateS: number
   /** Of this device, where it is a source. */
   own: Own | null
 }) {
   const units = useUnits()
-  const shown = instruments ? shownOf(instruments, units) : []
+  const shown = instruments ? shownOf(instruments, units, lateS) : []
   const heard = instruments !== undefined && instruments.sources.length > 0
   if (!heard && !own) return null
   return (
@@ -30,7 +33,7 @@ export function GaugeStrip({
           Simulated instruments
         </p>
       )}
-      {heard && instruments.hold && (
+      {heard && instruments.hold && lateS <= QUIET_S && (
         <div className="shrink-0 border-r border-ink/30 bg-foam px-3 py-1" data-testid="hold-on-receiver">
           <p className="text-base whitespace-nowrap">Hold on the receiver</p>
           <p className="font-mono text-3xl leading-none whitespace-nowrap">

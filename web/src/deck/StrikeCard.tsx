@@ -92,6 +92,11 @@ export function StrikeCard({
           <Big strong onClick={() => setAsked('landed')}>
             At the boat
           </Big>
+          {deck.fight
+            .filter(({ phase }) => phase !== 'ALONGSIDE')
+            .map((phase) => (
+              <Phase key={phase.phase} phase={phase} />
+            ))}
         </>
       )}
       {asked === 'lost' && (
@@ -204,6 +209,11 @@ function AtTheBoat({
   return (
     <div className="flex flex-col gap-2">
       <p className="text-2xl font-bold">{named}</p>
+      {deck.fight
+        .filter(({ phase }) => phase === 'ALONGSIDE')
+        .map((phase) => (
+          <Phase key={phase.phase} phase={phase} />
+        ))}
       {fish?.cautions.map((caution) => (
         <p key={caution} className="border-l-[6px] border-rust pl-3 text-lg leading-snug">
           {caution}
@@ -230,6 +240,16 @@ function AtTheBoat({
         </Big>
       </div>
     </div>
+  )
+}
+
+function Phase({ phase }: { phase: Deck['fight'][number] }) {
+  const units = useUnits()
+  return (
+    <p className="text-base leading-snug">
+      <b>{asSentence(phase.words)}</b>{' '}
+      {phase.says.map((sentence) => asSentence(saySentence(sentence, units, 'UTC'))).join(' ')}
+    </p>
   )
 }
 

@@ -13,7 +13,10 @@ const deck: Deck = {
   handling: { now: says('hold the speed'), holdS: 15, then: says('down to half') },
   routines: [],
   cues: [{ cue: 'SLACK', says: 'the line is slack', act: says('a little faster'), stepMps: 0.1 }],
-  fight: [],
+  fight: [
+    { phase: 'HOOKED', words: 'just hooked', says: [says('fish off the quarter')] },
+    { phase: 'ALONGSIDE', words: 'at the boat', says: [says('gaff the head')] },
+  ],
   fish: [
     { species: 'KING', words: 'king', cautions: ['Mind the teeth.'], bag: 3, leastLengthM: 0.6 },
     { species: 'MAHI', words: 'mahi', cautions: [] },
@@ -63,6 +66,7 @@ afterEach(cleanup)
 describe('the strike card', () => {
   it('counts the seconds of holding speed, then says what comes after', () => {
     card(4)
+    expect(screen.getByText('Fish off the quarter.', { exact: false })).toBeTruthy()
     expect(screen.getByTestId('hold').textContent).toBe('11')
     expect(screen.getByText('Hold the speed.')).toBeTruthy()
     cleanup()
@@ -92,6 +96,8 @@ describe('the strike card', () => {
     const acts = card(60)
     fireEvent.click(screen.getByText('At the boat'))
     fireEvent.click(screen.getByText('king'))
+    expect(screen.getByText('Gaff the head.', { exact: false })).toBeTruthy()
+    expect(screen.queryByText('Fish off the quarter.', { exact: false })).toBeNull()
     expect(screen.getByText('Mind the teeth.')).toBeTruthy()
     expect(screen.getByText('Your table: at least 60 cm.')).toBeTruthy()
     expect(screen.getByText(/3 a person in a day; kept today 2/)).toBeTruthy()

@@ -37,6 +37,8 @@ describe('what instruments tell', () => {
   it('says how long a source is quiet, and shows nothing of one that is taken off', () => {
     const told = reply([gauge('DEPTH', 30)], 75)
     expect(shownOf(told, defaultUnits)[0]).toMatchObject({ quiet: true, beneath: 'quiet for 1 min' })
+    const fresh = reply([gauge('DEPTH', 30)], 1)
+    expect(shownOf(fresh, defaultUnits, 40)[0]).toMatchObject({ quiet: true, beneath: 'quiet for 41 s' })
     expect(shownOf({ ...told, sources: [] }, defaultUnits)).toEqual([])
     expect(shownOf({ asked: at(0), sources: [] }, defaultUnits)).toEqual([])
   })

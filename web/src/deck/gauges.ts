@@ -14,7 +14,7 @@ export interface Shown {
 }
 
 /** After so long without a word a reading is said to be old (s). */
-const QUIET_S = 6
+export const QUIET_S = 6
 
 const TITLES: Partial<Record<GaugeName, string>> = {
   WATER_SPEED: 'Through water',
@@ -25,8 +25,12 @@ const TITLES: Partial<Record<GaugeName, string>> = {
   WIND: 'Wind',
 }
 
-/** Readings in the order a helmsman looks for them, each with its age once it is old; a place is no figure to steer by. */
-export function shownOf({ asked, now, sources }: Instruments, units: Units): Shown[] {
+/**
+ * Readings in the order a helmsman looks for them, each with its age once it is old; a place is no figure to steer by.
+ *
+ * @param lateS how long ago this was answered
+ */
+export function shownOf({ asked, now, sources }: Instruments, units: Units, lateS = 0): Shown[] {
   const names = new Map(sources.map(({ sourceId, source }) => [sourceId, source.name]))
   const told = new Map(
     // What a source told that is taken off is nobody's.
@@ -35,7 +39,7 @@ export function shownOf({ asked, now, sources }: Instruments, units: Units): Sho
   return (Object.keys(TITLES) as GaugeName[]).flatMap((gauge) => {
     const one = told.get(gauge)
     if (!one) return []
-    const ageS = (Date.parse(asked) - Date.parse(one.arrived)) / 1000
+    const ageS = (Date.parse(asked) - Date.parse(one.arrived)) / 1000 + lateS
     const quiet = ageS > QUIET_S
     return [
       {

@@ -8,6 +8,7 @@ import { Sighted } from '../../deck/Sighted'
 import { SourcesSheet } from '../../deck/SourcesSheet'
 import { Big } from '../../deck/StrikeCard'
 import { clockOf, dayInWords } from '../../clock/model'
+import { useAddress } from '../../shared/useAddress'
 import { useUnits } from '../../units/UnitsContext'
 import { Frame } from '../Frame'
 import { useKeys } from '../keys'
@@ -26,7 +27,7 @@ export function DeckStation(loaded: Loaded) {
   const [listening, setListening] = useState(false)
   useAwake()
   useKeys(Object.fromEntries(s.pads.flatMap((pad) => (pad.code ? [[pad.code, () => s.strike(pad)]] : []))))
-  if (!s.deck) return <Waiting error={null} />
+  if (!s.deck) return <Waiting error={s.error} />
   return (
     <div className={`h-full ${night ? 'night' : ''}`}>
       <Frame
@@ -36,7 +37,8 @@ export function DeckStation(loaded: Loaded) {
       >
         <main className="flex min-h-0 flex-1 flex-col bg-foam text-ink">
           <Head s={s} night={night} onNight={toggleNight} onInstruments={() => setListening(true)} />
-          <GaugeStrip instruments={s.instruments} own={s.own.on ? s.own : null} />
+          {!s.trip.live && <Past s={s} />}
+          <GaugeStrip instruments={s.instruments} lateS={s.lateS} own={s.own.on ? s.own : null} />
           <div
             className={`flex min-h-0 flex-1 ${s.on.length > 0 ? 'max-md:flex-col-reverse max-md:justify-end' : 'max-md:flex-col'}`}
           >
@@ -46,8 +48,14 @@ export function DeckStation(loaded: Loaded) {
                 role="status"
                 data-testid="tap-means"
               >
-                {s.act.says}
-                {s.act.kind === 'SET' && s.toSet.length > 0 && `: ${s.toSet.join(', ')}`}.
+                {s.bare ? (
+                  'This spread has no line yet: add one on Spread.'
+                ) : (
+                  <>
+                    {s.act.says}
+                    {s.act.kind === 'SET' && s.toSet.length > 0 && `: ${s.toSet.join(', ')}`}.
+                  </>
+                )}
               </p>
               <Pads pads={s.pads} states={s.states} acts={s.act.words} onTap={s.tap} />
               <ActBar s={s} onSeen={() => setSeeing(true)} />
@@ -95,6 +103,21 @@ export function DeckStation(loaded: Loaded) {
   )
 }
 
+/** Another moment than now is shown: a tap is kept there, which must be meant. */
+function Past({ s }: { s: DeckState }) {
+  const [, put] = useAddress()
+  const when = `${dayInWords(s.trip.date)}, ${clockOf(s.now, s.trip.place.timeZone)}`
+  return (
+    <div
+      role="status"
+      className="flex flex-wrap items-center gap-3 border-b-[3px] border-ink bg-lichen px-4 py-1 text-lg font-semibold text-[#17211b]"
+    >
+      <span>What you tap is kept at {when}, not now.</span>
+      <Big onClick={() => put({ at: null, trip: null, day: null })}>Go to now</Big>
+    </div>
+  )
+}
+
 /** How fast the lures want her, since when lines are out, what is kept here, and the light of the screen. */
 function Head({
   s,
@@ -127,9 +150,6 @@ function Head({
         {s.reports.unsent === 0 ? 'all sent' : `${s.reports.unsent} kept here, not sent yet`}
       </span>
       <span className="grow" />
-      {!s.trip.live && s.trip.trip && (
-        <Big onClick={() => void s.trip.startToday()}>Start a day out today</Big>
-      )}
       <Big onClick={onInstruments}>Instruments</Big>
       <Big pressed={night} onClick={onNight}>
         Night

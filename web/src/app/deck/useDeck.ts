@@ -45,11 +45,12 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
   const { draft } = editor.doc
   const solving = useSolved(boat.boatId, draft, gearStamp)
   const { turns } = useTurns(boat.boatId, solving.asked, RADIUS_M, gearStamp)
-  const trip = useTrip(boat)
+  const trip = useTrip(boat, true)
   const second = useSecond()
-  const deck = useQuery(deckOf(boat.boatId, kept.spreadId)).data
+  const told = useQuery(deckOf(boat.boatId, kept.spreadId))
+  const deck = told.data
   const heard = useQuery(instrumentsOf(boat.boatId, draft.speedThroughWaterMps))
-  const own = useOwnPosition(boat.boatId)
+  const own = useOwnPosition(boat.boatId, second)
   const reports = useStrikeReports(boat, gear, trip, editor)
   // What was reported since the last tick has happened: nobody waits a second to see it.
   const newest = Date.parse(reports.day.standing.at(-1)?.happenedAt ?? '') || 0
@@ -107,17 +108,20 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
     setChosen({ act, at: second })
     if (act.kind === 'STRUCK') return strike(pad)
     if (act.kind === 'CUED') return setCued(pad)
-    const letOutM = act.kind === 'SET' ? lineOf(editor.doc, pad.lineId)?.letOutM : undefined
-    const payload = { lineId: pad.lineId, ...(letOutM !== undefined && { letOutM }) }
-    void reports.tell(act.kind, payload, `${act.words} ${pad.label}`, pad.label)
+    void tell(act, pad)
+  }
+  const tell = ({ kind, words }: Act, { lineId, label }: Pick<Pad, 'lineId' | 'label'>) => {
+    const letOutM = kind === 'SET' ? lineOf(editor.doc, lineId)?.letOutM : undefined
+    return reports.tell(
+      kind,
+      { lineId, ...(letOutM !== undefined && { letOutM }) },
+      `${words} ${label}`,
+      label,
+    )
   }
   const setAll = async () => {
     setChosen({ act: ACTS[0]!, at: second })
-    for (const step of setting) {
-      const letOutM = lineOf(editor.doc, step.lineId)?.letOutM
-      const payload = { lineId: step.lineId, ...(letOutM !== undefined && { letOutM }) }
-      await reports.tell('SET', payload, `Set ${labelOf(step.lineId)}`, labelOf(step.lineId))
-    }
+    for (const { lineId } of setting) await tell(act, { lineId, label: labelOf(lineId) })
   }
   const cue = ({ cue: kind, says }: CueAnswer) =>
     cued &&
@@ -144,7 +148,11 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
   }
   return {
     ...{ boat, deck, trip, now, pads, states, act, tap, strike, day, on, clearFor, reports, labelOf },
+    error: told.error,
+    bare: draft.lines.length === 0,
     instruments: heard.data,
+    /** How long ago that was answered (s): without a link it grows old. */
+    lateS: Math.max(0, (second - heard.dataUpdatedAt) / 1000),
     own,
     askInstruments: () => void heard.refetch(),
     ...{ cued, setCued, cue, done, setAll },

@@ -14,8 +14,11 @@ export interface OwnPosition {
   keep(): void
 }
 
+/** A boat that trolls has moved by then: an older place is none (ms). */
+const OLD_MS = 30_000
+
 /** This device as a source of its own: where the boat is, for days without instruments. */
-export function useOwnPosition(boat: string): OwnPosition {
+export function useOwnPosition(boat: string, now: number): OwnPosition {
   const [on, setOn] = useState(() => localStorage.getItem(KEY) === 'on')
   const [fix, setFix] = useState<Fix | null>(null)
   const [why, setWhy] = useState<string | null>(null)
@@ -41,6 +44,7 @@ export function useOwnPosition(boat: string): OwnPosition {
       void fixes.keep()
     }
   }, [on, fixes])
+  const old = fix !== null && now - Date.parse(fix.at) > OLD_MS
   return {
     on,
     toggle() {
@@ -49,8 +53,8 @@ export function useOwnPosition(boat: string): OwnPosition {
       setFix(null)
       setWhy(null)
     },
-    fix,
-    why,
+    fix: old ? null : fix,
+    why: why ?? (old ? 'This device has told no place for a while.' : null),
     keep: () => void fixes.keep(),
   }
 }

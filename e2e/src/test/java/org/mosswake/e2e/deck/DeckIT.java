@@ -21,11 +21,9 @@ class DeckIT extends Journey {
         solved();
         page.keyboard().press("4");
         pad("S1").waitFor();
-        Locator today = button("Start a day out today");
-        if (today.isVisible()) {
-            today.click();
-        }
-        assertThat(today).hasCount(0);
+        // The last day out is long over: what is tapped now is kept today.
+        assertThat(page.getByText("is kept at")).hasCount(0);
+        assertThat(page.locator("[data-now=UNKNOWN]")).hasCount(6);
     }
 
     private Locator pad(String label) {
@@ -86,6 +84,32 @@ class DeckIT extends Journey {
         assertThat(on).hasCount(before + 1);
         page.getByText("Undo").click();
         assertThat(on).hasCount(before);
+    }
+
+    /** A day that is over can be looked at; a tap there is meant for there, and that is said. */
+    @Test
+    void anotherMomentIsSaidToBeOne() {
+        String deck = page.url().replaceAll("\\?.*", "");
+        page.navigate(deck + "?day=2026-06-18&at=2026-06-18T10:33Z");
+        pad("S1").waitFor();
+        assertThat(page.getByText("is kept at Thursday 18 June 2026, 07:33, not now"))
+                .isVisible();
+        assertThat(page.locator("[data-now=OUT]")).hasCount(6);
+        button("Go to now").click();
+        assertThat(page.getByText("is kept at")).hasCount(0);
+        assertThat(page.locator("[data-now=UNKNOWN]")).hasCount(6);
+    }
+
+    /** Two fish at once on a day that nobody began: one day out, with both. */
+    @Test
+    void twoQuickStrikesBeginOneDayOut() {
+        page.keyboard().press("e");
+        page.keyboard().press("c");
+        assertThat(page.locator("[data-now=FIGHTING]")).hasCount(2);
+        assertThat(page.getByText("all sent")).isVisible();
+        page.keyboard().press("3");
+        page.getByTestId("day-fold").click();
+        assertThat(page.getByLabel("Day out").locator("option")).hasCount(3);
     }
 
     @Test
