@@ -14,9 +14,9 @@ import org.mosswake.core.deck.Instruments.Shown;
  */
 public record HoldSpeed(double groundMps, double streamMps, double streamTowardsDeg) {
     /** Streams that boats troll in stay below it; a log that says otherwise is fouled or not calibrated (ESTIMATE). */
-    private static final double MOST_STREAM_MPS = 3;
+    public static final double MOST_STREAM_MPS = 3;
     /** Below it a log's wheel sticks (ESTIMATE). */
-    private static final double LEAST_THROUGH_MPS = 0.3;
+    public static final double LEAST_THROUGH_MPS = 0.3;
 
     /**
      * @param wantedMps through the water

@@ -172,17 +172,21 @@ final class PlanLine {
         var sx = new double[nodes];
         var sy = new double[nodes];
         var sz = new double[nodes];
-        double deeper = lureDepth - restDepth;
         for (int i = 0; i < nodes; i++) {
             sx[i] = x[i];
             sy[i] = y[i];
-            sz[i] = restZ[i] - follows[i] * deeper;
+            sz[i] = height(i, lureDepth);
         }
         int c = cutPiece;
         sx[c + 1] = x[c] + cutShare * (x[c + 1] - x[c]);
         sy[c + 1] = y[c] + cutShare * (y[c + 1] - y[c]);
         sz[c + 1] = sz[c] + cutShare * (sz[c + 1] - sz[c]);
         return new Strand(sx, sy, sz, strandShares);
+    }
+
+    /** Of a node over the surface (m), with the lure this deep. */
+    double height(int node, double lureDepth) {
+        return restZ[node] - follows[node] * (lureDepth - restDepth);
     }
 
     /** How sure the heights between two lines are, from what errs in each and in both. */

@@ -26,6 +26,7 @@ final class TurnStepper {
     private static final double SOFT_SHARE = 0.004;
 
     private final PlanChain chain;
+    private final double speed;
     private final double tolerance;
     private final int n;
     final double[] x;
@@ -52,6 +53,7 @@ final class TurnStepper {
     /** @param tolerance relative change of Newton's method at which a step counts as solved */
     TurnStepper(PlanChain chain, double speed, double tolerance) {
         this.chain = chain;
+        this.speed = speed;
         pull = chain.pull() * speed * speed;
         soft = SOFT_SHARE * pull;
         this.tolerance = tolerance;
@@ -95,6 +97,28 @@ final class TurnStepper {
         System.arraycopy(xBefore, 0, x1, 0, n + 1);
         System.arraycopy(yBefore, 0, y1, 0, n + 1);
         started = true;
+    }
+
+    /** After a step that found no shape: as it was before, with nothing to look back on. */
+    void back() {
+        System.arraycopy(x1, 0, x, 0, n + 1);
+        System.arraycopy(y1, 0, y, 0, n + 1);
+        Arrays.fill(tension, pull);
+        kink();
+    }
+
+    /** The same line as it lies now, to be led another way. */
+    TurnStepper copy() {
+        var copy = new TurnStepper(chain, speed, tolerance);
+        System.arraycopy(x, 0, copy.x, 0, n + 1);
+        System.arraycopy(y, 0, copy.y, 0, n + 1);
+        System.arraycopy(tension, 0, copy.tension, 0, n);
+        System.arraycopy(x1, 0, copy.x1, 0, n + 1);
+        System.arraycopy(y1, 0, copy.y1, 0, n + 1);
+        System.arraycopy(x2, 0, copy.x2, 0, n + 1);
+        System.arraycopy(y2, 0, copy.y2, 0, n + 1);
+        copy.started = started;
+        return copy;
     }
 
     /** From here on steps are twice as long: the place before counts as one of them back. Needs two steps before. */

@@ -10,7 +10,7 @@ import org.mosswake.core.units.SpeedThroughWater;
 import org.mosswake.core.units.SpeedUnit;
 
 /** Named spreads of a ten-metre boat for tests of turns: places of tips and generic lures. */
-final class TurnSpreads {
+public final class TurnSpreads {
     static final double BOAT_M = 10.4;
     static final Body SKIRT = new Body(0.11, 0.11 / 2500, 0.0004, 0, 0);
     static final Body POPPER = new Body(0.16, 0.16 / 1700, 0.0011, 0, 0);
@@ -20,7 +20,7 @@ final class TurnSpreads {
 
     private TurnSpreads() {}
 
-    static TurnRules rules(double knots, double radius) {
+    public static TurnRules rules(double knots, double radius) {
         return new TurnRules(
                 SpeedThroughWater.of(knots, SpeedUnit.KNOT).mps(),
                 radius,
@@ -62,7 +62,7 @@ final class TurnSpreads {
     }
 
     /** Long centre, level pairs on the riggers, a diver to port: six lines at 7.5 kn. */
-    static List<TurnLine> mixed() {
+    public static List<TurnLine> mixed() {
         return List.of(longCentre(176), outer(1, 84), outer(-1, 84), inner(1, 38), inner(-1, 38), diver(-1, 30));
     }
 
@@ -77,7 +77,7 @@ final class TurnSpreads {
     }
 
     /** Every holder of the boat used: twelve lines at 7.5 kn, as in the demo data. */
-    static List<TurnLine> twelve() {
+    public static List<TurnLine> twelve() {
         var all = new ArrayList<TurnLine>();
         all.add(longCentre(131));
         all.add(line(7.5, 1.3, 0, 1.5, 20, SKIRT));

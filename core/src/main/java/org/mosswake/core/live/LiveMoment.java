@@ -1,0 +1,66 @@
+package org.mosswake.core.live;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * The spread at a moment.
+ *
+ * @param motion    hers
+ * @param boat      the middle of her transom
+ * @param lines     as many as are out and have a shape
+ * @param towing    false while she hardly moves: lines then hang, and nothing is said of them
+ * @param settlesM  she has still to run so far until what is shown is what is there; 0 when it is
+ */
+public record LiveMoment(
+        Instant at,
+        Motion motion,
+        Sample.Place boat,
+        List<LivePlace> lines,
+        boolean towing,
+        double settlesM,
+        List<LiveWarning> warnings) {
+    public LiveMoment {
+        lines = List.copyOf(lines);
+        warnings = List.copyOf(warnings);
+    }
+
+    /** Where a line is in the turn she makes. */
+    public enum Bend {
+        INSIDE,
+        OUTSIDE,
+        /** On a straight course, or of a line over the middle. */
+        NEITHER
+    }
+
+    /**
+     * One line.
+     *
+     * @param nodes       from the lure to the tip, of the boat
+     * @param lureMps     its own speed, through the water
+     * @param lureDepthM  at that speed
+     * @param offBottomM  least water under the lowest of it on the way it will go (m), and how soon; empty where nothing is sounded
+     * @param slack       it hangs, or has just been laid anew
+     */
+    public record LivePlace(
+            UUID id,
+            String label,
+            List<Node> nodes,
+            double lureMps,
+            double lureDepthM,
+            Bend bend,
+            Optional<Clearance> offBottom,
+            boolean slack) {
+        public LivePlace {
+            nodes = List.copyOf(nodes);
+        }
+    }
+
+    /** North and east of the boat, above the surface (m). */
+    public record Node(double northM, double eastM, double heightM) {}
+
+    /** @param inS when the least of it comes */
+    public record Clearance(double metres, double inS) {}
+}

@@ -1,0 +1,191 @@
+package org.mosswake.core.live;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.mosswake.core.tow.TowSolver;
+import org.mosswake.core.turn.Pose;
+import org.mosswake.core.turn.SailedSpread;
+import org.mosswake.core.turn.TurnRules;
+
+/**
+ * The spread on the water, fed with what instruments tell. Each second of her way the lines are led one step on; what is
+ * told in between, out of order or not at all moves nothing but the doubt.
+ */
+public final class LiveSpread {
+    /** Of a step (s). */
+    static final double STEP_S = 1;
+    /** Slower nothing is towed; it is towed again from somewhat faster (m/s, ESTIMATE). */
+    private static final double HANGS_MPS = 0.5;
+
+    private static final double TOWS_MPS = 0.8;
+    /** Share of what is between where she is led and where she is said to be that is made good each second. */
+    private static final double DRAWN = 0.25;
+    /** Run for so many lengths of the longest line on any way, lines lie as their way makes them. */
+    private static final double SETTLED = 1.3;
+
+    /** A tip this near to the middle line is on no side of it (m). */
+    private static final double MIDDLE_M = 0.25;
+
+    private final List<TowedLine> lines;
+    private final SailedSpread spread;
+    private final WayFilter filter = new WayFilter();
+    private final Soundings soundings = new Soundings();
+    private final TurnAhead ahead = new TurnAhead();
+    private final Skips skips;
+
+    private Optional<Instant> zero = Optional.empty();
+    private double at;
+    private boolean towing;
+    private double runM;
+    private Pose pose = new Pose(0, 0, 0);
+    /** How far the water has gone since she was begun (m). */
+    private double driftNorth;
+
+    private double driftEast;
+
+    /** @param rules for the speed the lines were solved at, and her pivot */
+    public LiveSpread(TurnRules rules, List<TowedLine> lines, TowSolver tows) {
+        this.lines = List.copyOf(lines);
+        spread = new SailedSpread(rules, lines.stream().map(TowedLine::turned).toList(), tows);
+        skips = new Skips(this.lines);
+    }
+
+    /** Takes what was told next. */
+    public void hear(Sample sample) {
+        Optional<Motion> motion = filter.hear(sample);
+        if (motion.isEmpty()) {
+            return;
+        }
+        if (filter.wasBegunAnew() || zero.isEmpty()) {
+            begin(sample.at());
+        }
+        double now = seconds(sample.at());
+        sample.depthM().ifPresent(depth -> soundings.add(now, depth));
+        while (at + STEP_S <= now) {
+            at += STEP_S;
+            step(filter.motion(instant(at)).orElseThrow());
+        }
+    }
+
+    private void begin(Instant from) {
+        zero = Optional.of(from);
+        at = 0;
+        towing = false;
+        runM = 0;
+        driftNorth = 0;
+        driftEast = 0;
+        soundings.forget();
+        ahead.forget();
+        skips.forget();
+    }
+
+    private void step(Motion motion) {
+        lead(motion);
+        if (motion.throughMps() < (towing ? HANGS_MPS : TOWS_MPS)) {
+            towing = false;
+            ahead.forget();
+            return;
+        }
+        if (!towing) {
+            towing = true;
+            runM = 0;
+            spread.lay(pose);
+            return;
+        }
+        spread.step(pose, STEP_S);
+        runM += motion.throughMps() * STEP_S;
+        if (settlesM() <= 0) {
+            ahead.look(spread, motion, pose, at);
+        }
+        skips.look(spread.lines(), at);
+    }
+
+    /**
+     * Where the lines are led to: as she moves through the water, drawn towards where she is said to be, so that a place
+     * that jitters by a foot snatches at no line.
+     */
+    private void lead(Motion motion) {
+        driftNorth += motion.streamNorthMps() * STEP_S;
+        driftEast += motion.streamEastMps() * STEP_S;
+        double thereX = driftNorth - motion.northM();
+        double thereY = motion.eastM() - driftEast;
+        double x = pose.x() - motion.throughMps() * STEP_S * Math.cos(motion.headingRad());
+        double y = pose.y() + motion.throughMps() * STEP_S * Math.sin(motion.headingRad());
+        double drawn = towing ? DRAWN : 1;
+        pose = new Pose(x + drawn * (thereX - x), y + drawn * (thereY - y), motion.headingRad());
+    }
+
+    private double settlesM() {
+        return SETTLED * spread.longestM() - runM;
+    }
+
+    /** As she is at the last step; empty until she has a course. */
+    public Optional<LiveMoment> moment() {
+        if (zero.isEmpty() || at == 0) {
+            return Optional.empty();
+        }
+        Motion motion = filter.motion(instant(at)).orElseThrow();
+        var places = towing ? places(motion) : List.<LiveMoment.LivePlace>of();
+        boolean settled = towing && settlesM() <= 0;
+        var datum = spread.datum(pose);
+        return Optional.of(new LiveMoment(
+                instant(at),
+                motion,
+                filter.onEarth(driftNorth - datum.x(), driftEast + datum.y()),
+                places,
+                towing,
+                towing ? Math.max(0, settlesM()) : 0,
+                new LiveWarnings(lines, motion, places, at).of(settled ? ahead.meets() : Optional.empty(), skips)));
+    }
+
+    private List<LiveMoment.LivePlace> places(Motion motion) {
+        var places = new ArrayList<LiveMoment.LivePlace>();
+        var sailed = spread.lines();
+        for (int i = 0; i < lines.size(); i++) {
+            TowedLine line = lines.get(i);
+            sailed.get(i).ifPresent(one -> places.add(place(line, one, motion)));
+        }
+        return places;
+    }
+
+    private LiveMoment.LivePlace place(TowedLine line, SailedSpread.Sailed sailed, Motion motion) {
+        var datum = spread.datum(pose);
+        var nodes = sailed.nodes().stream()
+                .map(node -> new LiveMoment.Node(datum.x() - node.x(), node.y() - datum.y(), node.heightM()))
+                .toList();
+        var lure = nodes.get(0);
+        double lag = Math.hypot(lure.northM(), lure.eastM()) / motion.throughMps();
+        double lowest = sailed.lureDepthM() + line.hangsBelowM();
+        var shoalest = soundings.shoalest(at, lag, lowest + LiveWarnings.TOUCHES_M);
+        var clearance = Double.isNaN(shoalest.depthM())
+                ? Optional.<LiveMoment.Clearance>empty()
+                : Optional.of(new LiveMoment.Clearance(shoalest.depthM() - lowest, shoalest.inS()));
+        return new LiveMoment.LivePlace(
+                line.id(),
+                line.label(),
+                nodes,
+                sailed.lureSpeedMps(),
+                sailed.lureDepthM(),
+                bend(line, motion),
+                clearance,
+                sailed.slack());
+    }
+
+    private static LiveMoment.Bend bend(TowedLine line, Motion motion) {
+        if (motion.radiusM() > TurnAhead.WIDEST_M || Math.abs(line.turned().tipStarboardM()) < MIDDLE_M) {
+            return LiveMoment.Bend.NEITHER;
+        }
+        return line.turned().tipStarboardM() * motion.turnRadS() > 0 ? LiveMoment.Bend.INSIDE : LiveMoment.Bend.OUTSIDE;
+    }
+
+    private double seconds(Instant moment) {
+        return Duration.between(zero.orElseThrow(), moment).toMillis() / 1000.0;
+    }
+
+    private Instant instant(double seconds) {
+        return zero.orElseThrow().plusMillis(Math.round(1000 * seconds));
+    }
+}
