@@ -7,9 +7,10 @@ import java.util.Optional;
  * What one line from an instrument came to.
  *
  * @param readings empty where it tells nothing that is used
+ * @param contact of a line that tells of another boat
  * @param wrong    why it told nothing
  */
-public record Heard(List<Reading> readings, Optional<Wrong> wrong) {
+public record Heard(List<Reading> readings, Optional<Contact> contact, Optional<Wrong> wrong) {
     /** Why a line told nothing; counted, and shown by kind. */
     public enum Wrong {
         NO_SENTENCE("no sentence"),
@@ -31,6 +32,6 @@ public record Heard(List<Reading> readings, Optional<Wrong> wrong) {
     }
 
     static Heard of(Wrong wrong) {
-        return new Heard(List.of(), Optional.of(wrong));
+        return new Heard(List.of(), Optional.empty(), Optional.of(wrong));
     }
 }

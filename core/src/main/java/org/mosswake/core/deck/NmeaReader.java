@@ -3,6 +3,7 @@ package org.mosswake.core.deck;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.mosswake.core.deck.Sentence0183.NotOne;
 import org.mosswake.core.units.SpeedUnit;
 
@@ -11,13 +12,23 @@ public final class NmeaReader {
     private static final double KNOT = SpeedUnit.KNOT.toSi(1);
     private static final double KMH = 1 / 3.6;
 
+    /** Sentences that tell of other boats. */
+    private static final Set<String> OTHERS = Set.of("VDM", "TTM");
+
     private NmeaReader() {}
 
     /** @param line without its end */
     public static Heard read(String line) {
         List<Reading> told;
         try {
-            told = readings(Sentence0183.of(line));
+            Sentence0183 said = Sentence0183.of(line);
+            if (OTHERS.contains(said.type())) {
+                Optional<Contact> contact = Contacts.read(said);
+                return contact.isPresent()
+                        ? new Heard(List.of(), contact, Optional.empty())
+                        : Heard.of(Heard.Wrong.NOTHING_SAID);
+            }
+            told = readings(said);
         } catch (NotOne e) {
             return Heard.of(e.wrong);
         }
@@ -25,7 +36,10 @@ public final class NmeaReader {
             return Heard.of(Heard.Wrong.NOTHING_SAID);
         }
         List<Reading> possible = told.stream().filter(Reading::isPossible).toList();
-        return new Heard(possible, possible.isEmpty() ? Optional.of(Heard.Wrong.IMPOSSIBLE) : Optional.empty());
+        return new Heard(
+                possible,
+                Optional.empty(),
+                possible.isEmpty() ? Optional.of(Heard.Wrong.IMPOSSIBLE) : Optional.empty());
     }
 
     private static List<Reading> readings(Sentence0183 said) throws NotOne {

@@ -35,6 +35,8 @@ public final class LiveSpread {
     private final Soundings soundings = new Soundings();
     private final TurnAhead ahead = new TurnAhead();
     private final Skips skips;
+    private final Passings passings = new Passings();
+    private List<LiveWarning> passing = List.of();
 
     private Optional<Instant> zero = Optional.empty();
     private double at;
@@ -70,6 +72,16 @@ public final class LiveSpread {
         }
     }
 
+    /** Takes what was told of another boat. */
+    public void see(OtherBoat boat) {
+        passings.see(boat);
+    }
+
+    /** Boats that are told of. */
+    public List<OtherBoat> others() {
+        return zero.map(from -> passings.boats(instant(at))).orElse(List.of());
+    }
+
     private void begin(Instant from) {
         zero = Optional.of(from);
         at = 0;
@@ -87,6 +99,7 @@ public final class LiveSpread {
         if (motion.throughMps() < (towing ? HANGS_MPS : TOWS_MPS)) {
             towing = false;
             ahead.forget();
+            passing = List.of();
             return;
         }
         if (!towing) {
@@ -101,6 +114,13 @@ public final class LiveSpread {
             ahead.look(spread, motion, pose, at);
         }
         skips.look(spread.lines(), at);
+        passing = passings.look(places(motion), motion, filter, boat(), instant(at));
+    }
+
+    /** The middle of her transom, north and east of the first fix. */
+    private LiveMoment.Node boat() {
+        var datum = spread.datum(pose);
+        return new LiveMoment.Node(driftNorth - datum.x(), driftEast + datum.y(), 0);
     }
 
     /**
@@ -130,15 +150,16 @@ public final class LiveSpread {
         Motion motion = filter.motion(instant(at)).orElseThrow();
         var places = towing ? places(motion) : List.<LiveMoment.LivePlace>of();
         boolean settled = towing && settlesM() <= 0;
-        var datum = spread.datum(pose);
+        var here = boat();
         return Optional.of(new LiveMoment(
                 instant(at),
                 motion,
-                filter.onEarth(driftNorth - datum.x(), driftEast + datum.y()),
+                filter.onEarth(here.northM(), here.eastM()),
                 places,
                 towing,
                 towing ? Math.max(0, settlesM()) : 0,
-                new LiveWarnings(lines, motion, places, at).of(settled ? ahead.meets() : Optional.empty(), skips)));
+                new LiveWarnings(lines, motion, places, at)
+                        .of(settled ? ahead.meets() : Optional.empty(), skips, passing)));
     }
 
     private List<LiveMoment.LivePlace> places(Motion motion) {

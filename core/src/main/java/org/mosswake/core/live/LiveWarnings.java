@@ -29,7 +29,8 @@ final class LiveWarnings {
         this.at = at;
     }
 
-    List<LiveWarning> of(Optional<TurnAhead.Meets> meets, Skips skips) {
+    List<LiveWarning> of(Optional<TurnAhead.Meets> meets, Skips skips, List<LiveWarning> passing) {
+        warnings.addAll(passing);
         meets.ifPresent(this::fouls);
         places.forEach(this::bottom);
         skips(skips);

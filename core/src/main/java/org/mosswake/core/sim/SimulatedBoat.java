@@ -85,7 +85,11 @@ public final class SimulatedBoat {
     }
 
     private static String sentence(String body, Object... values) {
-        String text = String.format(Locale.ROOT, body, values);
+        return summed(String.format(Locale.ROOT, body, values));
+    }
+
+    /** With its checksum. */
+    static String summed(String text) {
         int sum = text.substring(1).chars().reduce(0, (a, b) -> a ^ b);
         return "%s*%02X".formatted(text, sum);
     }
