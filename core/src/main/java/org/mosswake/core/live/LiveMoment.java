@@ -13,6 +13,8 @@ import java.util.UUID;
  * @param lines     as many as are out and have a shape
  * @param towing    false while she hardly moves: lines then hang, and nothing is said of them
  * @param settlesM  she has still to run so far until what is shown is what is there; 0 when it is
+ * @param way       over ground, of the boat, the oldest first
+ * @param bottom    along it, the farthest astern first
  */
 public record LiveMoment(
         Instant at,
@@ -21,9 +23,13 @@ public record LiveMoment(
         List<LivePlace> lines,
         boolean towing,
         double settlesM,
-        List<LiveWarning> warnings) {
+        List<LiveWarning> warnings,
+        List<Node> way,
+        List<Bottom> bottom) {
     public LiveMoment {
         lines = List.copyOf(lines);
+        way = List.copyOf(way);
+        bottom = List.copyOf(bottom);
         warnings = List.copyOf(warnings);
     }
 
@@ -60,6 +66,9 @@ public record LiveMoment(
 
     /** North and east of the boat, above the surface (m). */
     public record Node(double northM, double eastM, double heightM) {}
+
+    /** @param asternM along the way she has sailed through the water (m) */
+    public record Bottom(double asternM, double depthM) {}
 
     /** @param inS when the least of it comes */
     public record Clearance(double metres, double inS) {}

@@ -2,7 +2,9 @@ package org.mosswake.core.live;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import org.mosswake.core.tow.TowSolver;
@@ -26,6 +28,10 @@ public final class LiveSpread {
     /** Run for so many lengths of the longest line on any way, lines lie as their way makes them. */
     private static final double SETTLED = 1.3;
 
+    /** Of the way that is remembered (s). */
+    private static final int WAY_S = 240;
+    /** The bottom is shown as far astern as so many of the longest line. */
+    private static final double BOTTOM_LENGTHS = 1.3;
     /** A tip this near to the middle line is on no side of it (m). */
     private static final double MIDDLE_M = 0.25;
 
@@ -43,6 +49,8 @@ public final class LiveSpread {
     private boolean towing;
     private double runM;
     private Pose pose = new Pose(0, 0, 0);
+    /** Over ground, north and east of the first fix, a place each second. */
+    private final Deque<double[]> way = new ArrayDeque<>();
     /** How far the water has gone since she was begun (m). */
     private double driftNorth;
 
@@ -89,6 +97,7 @@ public final class LiveSpread {
         runM = 0;
         driftNorth = 0;
         driftEast = 0;
+        way.clear();
         soundings.forget();
         ahead.forget();
         skips.forget();
@@ -96,6 +105,10 @@ public final class LiveSpread {
 
     private void step(Motion motion) {
         lead(motion);
+        way.addLast(new double[] {motion.northM(), motion.eastM()});
+        if (way.size() > WAY_S) {
+            way.removeFirst();
+        }
         if (motion.throughMps() < (towing ? HANGS_MPS : TOWS_MPS)) {
             towing = false;
             ahead.forget();
@@ -159,7 +172,11 @@ public final class LiveSpread {
                 towing,
                 towing ? Math.max(0, settlesM()) : 0,
                 new LiveWarnings(lines, motion, places, at)
-                        .of(settled ? ahead.meets() : Optional.empty(), skips, passing)));
+                        .of(settled ? ahead.meets() : Optional.empty(), skips, passing),
+                way.stream()
+                        .map(one -> new LiveMoment.Node(one[0] - here.northM(), one[1] - here.eastM(), 0))
+                        .toList(),
+                soundings.astern(at, motion.throughMps(), BOTTOM_LENGTHS * spread.longestM())));
     }
 
     private List<LiveMoment.LivePlace> places(Motion motion) {

@@ -2,6 +2,7 @@ package org.mosswake.core.live;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
 
 /** Depths that were sounded along her way: what lies between her and a lure is known before the lure comes there. */
 final class Soundings {
@@ -57,6 +58,14 @@ final class Soundings {
         double ahead =
                 Math.max(sounded.getLast().depthM() / 2, sounded.getLast().depthM() + slope() * AHEAD_S);
         return ahead < least.depthM() ? new Shoalest(ahead, lagS + AHEAD_S) : least;
+    }
+
+    /** Along the way she has sailed (m astern), at the speed she has now, as far back as asked. */
+    List<LiveMoment.Bottom> astern(double now, double mps, double farthestM) {
+        return sounded.stream()
+                .map(one -> new LiveMoment.Bottom((now - one.at()) * mps, one.depthM()))
+                .filter(one -> one.asternM() <= farthestM)
+                .toList();
     }
 
     /** Change of depth along her way (m/s), by least squares; 0 before it is known. */

@@ -16,11 +16,13 @@ public final class SimulatedBoat {
     private static final double ALONG_DEG = 36;
     private static final double WEAVE_DEG = 30;
     private static final double WEAVE_S = 480;
+    private static final double MILE_M = 1852;
     private static final double METRES_A_DEGREE = 111_320;
 
     private final double latitudeDeg;
     private final double longitudeDeg;
     private final Random random;
+    private final Passer passer = new Passer();
     private double northM;
     private double eastM;
     private int second;
@@ -54,7 +56,21 @@ public final class SimulatedBoat {
                 sentence("$VWVHW,%05.1f,T,,,%04.1f,N,,", headingDeg, SpeedUnit.KNOT.fromSi(throughMps)),
                 sentence("$SDDPT,%.1f,0.6", depthM() - 0.6),
                 sentence("$YXMTW,%.1f,C", temperatureC()),
-                sentence("$WIMWV,%05.1f,R,%04.1f,N,A", 40 + 5 * random.nextGaussian(), 9 + random.nextGaussian()));
+                sentence("$WIMWV,%05.1f,R,%04.1f,N,A", 40 + 5 * random.nextGaussian(), 9 + random.nextGaussian()),
+                passing());
+    }
+
+    /** A ketch that her radar follows. */
+    private String passing() {
+        passer.second(second, northM, eastM, WATER_MPS + STREAM_MPS, ALONG_DEG);
+        double north = passer.northM() - northM;
+        double east = passer.eastM() - eastM;
+        return sentence(
+                "$RATTM,01,%.3f,%05.1f,T,%.1f,%05.1f,T,,,N,Ketch,T,,,A",
+                Math.hypot(north, east) / MILE_M,
+                (Math.toDegrees(Math.atan2(east, north)) + 360) % 360,
+                SpeedUnit.KNOT.fromSi(passer.mps()),
+                passer.courseDeg());
     }
 
     /** A ledge that falls away to the south-east, with humps on it. */

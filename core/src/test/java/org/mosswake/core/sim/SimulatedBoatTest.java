@@ -60,4 +60,20 @@ class SimulatedBoatTest {
             assertThat(one.nextSecond()).isEqualTo(same.nextSecond());
         }
     }
+
+    /** The ketch keeps her way: each second she is where her speed and course took her. */
+    @Test
+    void theKetchIsFollowedAllTheWay() {
+        var boat = new SimulatedBoat(27.6, -47.3, 3);
+        for (int second = 0; second < 900; second++) {
+            var contacts = boat.nextSecond().stream()
+                    .flatMap(line -> NmeaReader.read(line).contact().stream())
+                    .toList();
+            assertThat(contacts).singleElement().satisfies(ketch -> {
+                assertThat(ketch.name()).contains("Ketch");
+                assertThat(ketch.mps().orElseThrow()).isCloseTo(3.4, within(0.1));
+                assertThat(ketch.from().orElseThrow().metres()).isLessThan(4000);
+            });
+        }
+    }
 }

@@ -29,7 +29,7 @@ class OwnedTables {
         return database.queryForList("""
                 select table_name from information_schema.columns
                 where table_schema = 'public' and column_name = 'vessel_id'
-                  and table_name not in ('forgotten', 'instrument_now')
+                  and table_name <> 'forgotten' and table_name not like 'instrument\\_%'
                 order by table_name""", String.class);
     }
 

@@ -12,7 +12,7 @@ import org.mosswake.core.strikes.Track;
 import org.mosswake.server.platform.json.Checked;
 
 /** Where the boat was. */
-record FixBody(
+public record FixBody(
         Instant at,
         Double latitudeDeg,
         Double longitudeDeg,
@@ -22,7 +22,8 @@ record FixBody(
         return new Track.Fix(at, latitudeDeg, longitudeDeg);
     }
 
-    private void check(Faults faults, String path) {
+    /** {@code path} ends in a dot. */
+    public void check(Faults faults, String path) {
         faults.required(path + "at", at);
         Place.LATITUDE_DEG.check(faults, path + "latitudeDeg", latitudeDeg);
         Place.LONGITUDE_DEG.check(faults, path + "longitudeDeg", longitudeDeg);

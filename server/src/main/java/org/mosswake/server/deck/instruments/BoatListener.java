@@ -3,6 +3,7 @@ package org.mosswake.server.deck.instruments;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -15,6 +16,9 @@ import org.mosswake.core.deck.Gauge;
 import org.mosswake.core.deck.Heard;
 import org.mosswake.core.deck.Instruments;
 import org.mosswake.core.deck.NmeaReader;
+import org.mosswake.core.deck.Reading;
+import org.mosswake.core.live.OtherBoat;
+import org.mosswake.core.live.Sample;
 import org.mosswake.core.sim.SimulatedBoat;
 import org.mosswake.server.deck.instruments.InstrumentsReply.GaugeReply;
 import org.mosswake.server.deck.instruments.InstrumentsReply.SourceState;
@@ -28,7 +32,9 @@ final class BoatListener implements AutoCloseable {
     private final Map<UUID, Integer> lines = new HashMap<>();
     private final Map<UUID, Map<Heard.Wrong, Integer>> wrong = new HashMap<>();
     private final Instruments instruments = new Instruments();
+    private final OthersHeard others = new OthersHeard();
     private Instant placed = Instant.EPOCH;
+    private Instant sampled = Instant.EPOCH;
 
     /** @param latitudeDeg with {@code longitudeDeg}: where a simulated boat begins */
     BoatListener(Clock clock, double latitudeDeg, double longitudeDeg) {
@@ -63,6 +69,41 @@ final class BoatListener implements AutoCloseable {
                 .ifPresent(why -> wrong.computeIfAbsent(source, id -> new EnumMap<>(Heard.Wrong.class))
                         .merge(why, 1, Integer::sum));
         heard.readings().forEach(reading -> instruments.hear(source.toString(), priority, now, reading));
+        heard.contact().ifPresent(contact -> others.hear(contact, instruments.shown(now), now));
+    }
+
+    /** What was told since this was last asked; empty where nothing was that moves a boat. */
+    synchronized Optional<TrackService.Told> told() {
+        Instant now = clock.instant().truncatedTo(ChronoUnit.MILLIS);
+        var fresh = new EnumMap<Gauge, Reading>(Gauge.class);
+        instruments.shown(now).forEach((gauge, shown) -> {
+            if (shown.arrived().isAfter(sampled)) {
+                fresh.put(gauge, shown.reading());
+            }
+        });
+        List<OtherBoat> boats = others.since(sampled);
+        sampled = now;
+        if (fresh.isEmpty() && boats.isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<Reading> ground = Optional.ofNullable(fresh.get(Gauge.GROUND));
+        Optional<Double> course = ground.flatMap(Reading::second);
+        return Optional.of(new TrackService.Told(
+                new Sample(
+                        now,
+                        Optional.ofNullable(fresh.get(Gauge.POSITION))
+                                .map(place -> new Sample.Place(
+                                        place.value(), place.second().orElseThrow())),
+                        course.isPresent() ? ground.map(Reading::value) : Optional.empty(),
+                        course,
+                        one(fresh, Gauge.WATER_SPEED),
+                        one(fresh, Gauge.HEADING),
+                        one(fresh, Gauge.DEPTH)),
+                boats));
+    }
+
+    private static Optional<Double> one(Map<Gauge, Reading> fresh, Gauge gauge) {
+        return Optional.ofNullable(fresh.get(gauge)).map(Reading::value);
     }
 
     synchronized InstrumentsReply.Now now() {

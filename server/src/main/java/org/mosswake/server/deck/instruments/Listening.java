@@ -31,6 +31,7 @@ class Listening {
     private final ListenerLocks locks;
     private final BoatService boats;
     private final FixService fixes;
+    private final TrackService track;
     private final JsonMapper json;
     private final Clock clock;
     private final Map<UUID, BoatListener> listeners = new HashMap<>();
@@ -46,6 +47,7 @@ class Listening {
             ListenerLocks locks,
             BoatService boats,
             FixService fixes,
+            TrackService track,
             JsonMapper json,
             Clock clock) {
         this.rows = rows;
@@ -53,6 +55,7 @@ class Listening {
         this.locks = locks;
         this.boats = boats;
         this.fixes = fixes;
+        this.track = track;
         this.json = json;
         this.clock = clock;
     }
@@ -104,6 +107,7 @@ class Listening {
         listener.follow(sources.kept(vessel));
         InstrumentsReply.Now now = listener.now();
         rows.write(vessel, json.writeValueAsString(now));
+        listener.told().ifPresent(told -> track.keep(vessel, told));
         listener.place(now)
                 .ifPresent(place -> fixes.heard(
                         vessel,

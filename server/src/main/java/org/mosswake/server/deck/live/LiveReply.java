@@ -1,0 +1,186 @@
+package org.mosswake.server.deck.live;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.mosswake.core.live.LiveMoment;
+import org.mosswake.core.live.LiveMoment.LivePlace;
+import org.mosswake.core.live.LiveSpread;
+import org.mosswake.core.live.LiveWarning;
+import org.mosswake.core.live.Motion;
+import org.mosswake.core.live.OtherBoat;
+import org.mosswake.server.platform.wire.SentenceReply;
+
+/**
+ * The spread on the water. Directions are clockwise from true north; places are north and east of the middle of her transom
+ * (m).
+ *
+ * @param now absent while nothing is told of her, or she has no course yet
+ * @param old what is told ended a while ago: what is shown was so then
+ */
+record LiveReply(Instant asked, @Nullable NowReply now, boolean old) {
+    /** Told nothing for so long, what is shown is of the past. */
+    static final Duration OLD = Duration.ofSeconds(8);
+
+    /** Wider she is said to run straight (m). */
+    private static final double STRAIGHT_M = 600;
+
+    /** One place of so many seconds is drawn. */
+    private static final int WAY_EVERY = 4;
+
+    /**
+     * @param throughMps with how uncertain it is (standard deviation), as the stream
+     * @param turnDegMin to starboard
+     * @param radiusM    of the circle she turns in; absent on a straight course
+     * @param holdMps    over ground, on this heading in this stream, for the speed the lures want
+     * @param settlesM   to run until what is shown is what is there
+     * @param way        over ground, in turn, the oldest first
+     */
+    record NowReply(
+            Instant at,
+            double latitudeDeg,
+            double longitudeDeg,
+            double headingDeg,
+            double courseDeg,
+            double throughMps,
+            double throughDoubtMps,
+            double groundMps,
+            double turnDegMin,
+            @Nullable Double radiusM,
+            double streamMps,
+            double streamTowardsDeg,
+            double streamDoubtMps,
+            double holdMps,
+            boolean towing,
+            double settlesM,
+            List<LiveLineReply> lines,
+            List<WarningReply> warnings,
+            List<OtherReply> others,
+            List<Double> way,
+            List<BottomReply> bottom) {
+        static NowReply of(LiveMoment moment, List<OtherBoat> others, double wantedMps) {
+            Motion motion = moment.motion();
+            return new NowReply(
+                    moment.at(),
+                    moment.boat().latitudeDeg(),
+                    moment.boat().longitudeDeg(),
+                    tenth(motion.headingDeg()),
+                    tenth(motion.courseDeg()),
+                    hundredth(motion.throughMps()),
+                    hundredth(motion.throughDoubtMps()),
+                    hundredth(motion.groundMps()),
+                    tenth(Math.toDegrees(motion.turnRadS()) * 60),
+                    motion.radiusM() > STRAIGHT_M ? null : tenth(motion.radiusM()),
+                    hundredth(motion.streamMps()),
+                    tenth(motion.streamTowardsDeg()),
+                    hundredth(motion.streamDoubtMps()),
+                    hundredth(motion.groundAt(wantedMps)),
+                    moment.towing(),
+                    tenth(moment.settlesM()),
+                    moment.lines().stream().map(LiveLineReply::of).toList(),
+                    moment.warnings().stream().map(WarningReply::of).toList(),
+                    others.stream().map(boat -> OtherReply.of(boat, moment)).toList(),
+                    way(moment),
+                    moment.bottom().stream().map(BottomReply::of).toList());
+        }
+
+        private static List<Double> way(LiveMoment moment) {
+            var way = new ArrayList<Double>();
+            for (int i = 0; i < moment.way().size(); i += WAY_EVERY) {
+                way.add(tenth(moment.way().get(i).northM()));
+                way.add(tenth(moment.way().get(i).eastM()));
+            }
+            return way;
+        }
+    }
+
+    /**
+     * @param nodes      from the lure to the tip: north, east and height over the surface, in turn
+     * @param lureMps    its own speed through the water
+     * @param offBottomM least water under the lowest of it on the way it will go, and how soon; absent where none is sounded
+     * @param slack      it hangs, or has just been laid anew
+     */
+    record LiveLineReply(
+            UUID lineId,
+            List<Double> nodes,
+            double lureMps,
+            double lureDepthM,
+            LiveMoment.Bend bend,
+            @Nullable Double offBottomM,
+            @Nullable Double offBottomInS,
+            boolean slack) {
+        static LiveLineReply of(LivePlace place) {
+            var nodes = new ArrayList<Double>();
+            for (LiveMoment.Node node : place.nodes()) {
+                nodes.add(tenth(node.northM()));
+                nodes.add(tenth(node.eastM()));
+                nodes.add(tenth(node.heightM()));
+            }
+            return new LiveLineReply(
+                    place.id(),
+                    nodes,
+                    hundredth(place.lureMps()),
+                    hundredth(place.lureDepthM()),
+                    place.bend(),
+                    place.offBottom().map(one -> tenth(one.metres())).orElse(null),
+                    place.offBottom().map(one -> tenth(one.inS())).orElse(null),
+                    place.slack());
+        }
+    }
+
+    record WarningReply(LiveWarning.Kind kind, SentenceReply says, List<UUID> lineIds, double inS) {
+        static WarningReply of(LiveWarning warning) {
+            return new WarningReply(
+                    warning.kind(), SentenceReply.of(warning.says()), warning.lines(), tenth(warning.inS()));
+        }
+    }
+
+    /** @param seenS how long ago she was told of; she is drawn where she is by now */
+    record OtherReply(String id, String name, double northM, double eastM, double mps, double courseDeg, double seenS) {
+        private static final double DEGREE_M = 111_195;
+
+        static OtherReply of(OtherBoat boat, LiveMoment moment) {
+            double seen = Duration.between(boat.at(), moment.at()).toMillis() / 1000.0;
+            double course = Math.toRadians(boat.courseDeg());
+            double north = (boat.place().latitudeDeg() - moment.boat().latitudeDeg()) * DEGREE_M;
+            double east = Math.IEEEremainder(
+                            boat.place().longitudeDeg() - moment.boat().longitudeDeg(), 360)
+                    * DEGREE_M
+                    * Math.cos(Math.toRadians(moment.boat().latitudeDeg()));
+            return new OtherReply(
+                    boat.id(),
+                    boat.name(),
+                    tenth(north + boat.mps() * seen * Math.cos(course)),
+                    tenth(east + boat.mps() * seen * Math.sin(course)),
+                    hundredth(boat.mps()),
+                    tenth(boat.courseDeg()),
+                    tenth(seen));
+        }
+    }
+
+    record BottomReply(double asternM, double depthM) {
+        static BottomReply of(LiveMoment.Bottom bottom) {
+            return new BottomReply(tenth(bottom.asternM()), tenth(bottom.depthM()));
+        }
+    }
+
+    static LiveReply of(LiveSpread live, Instant asked, double wantedMps) {
+        return live.moment()
+                .map(moment -> new LiveReply(
+                        asked,
+                        NowReply.of(moment, live.others(), wantedMps),
+                        Duration.between(moment.at(), asked).compareTo(OLD) > 0))
+                .orElse(new LiveReply(asked, null, false));
+    }
+
+    private static double tenth(double value) {
+        return Math.round(value * 10) / 10.0;
+    }
+
+    private static double hundredth(double value) {
+        return Math.round(value * 100) / 100.0;
+    }
+}

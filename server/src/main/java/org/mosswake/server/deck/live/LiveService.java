@@ -1,0 +1,92 @@
+package org.mosswake.server.deck.live;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import org.mosswake.core.live.LiveSpread;
+import org.mosswake.core.live.Sample;
+import org.mosswake.core.live.TowedLine;
+import org.mosswake.core.spread.Labels;
+import org.mosswake.core.spread.Spread;
+import org.mosswake.core.tow.TowSolver;
+import org.mosswake.core.turn.TurnRules;
+import org.mosswake.server.deck.instruments.TrackService;
+import org.mosswake.server.gear.Aboard;
+import org.mosswake.server.spread.SpreadAssembler;
+import org.mosswake.server.strikes.FixBody;
+import org.springframework.stereotype.Service;
+
+/** Leads a spread along what is told of its boat: by her instruments, or, where they are silent, by the device that asks. */
+@Service
+class LiveService {
+    /** A spread that is asked for first is led along so much of what was told before. */
+    private static final Duration BEFORE = Duration.ofMinutes(5);
+
+    private final SpreadAssembler assembler;
+    private final Aboard aboard;
+    private final TrackService track;
+    private final Clock clock;
+    private final LiveSpreads spreads = new LiveSpreads();
+
+    LiveService(SpreadAssembler assembler, Aboard aboard, TrackService track, Clock clock) {
+        this.assembler = assembler;
+        this.aboard = aboard;
+        this.track = track;
+        this.clock = clock;
+    }
+
+    /** What is asked is put together, and refused, at once; the rest is work. */
+    Callable<LiveReply> live(UUID vessel, LiveBody body) {
+        Spread whole = assembler.assemble(vessel, body.draft());
+        double lengthM = aboard.of(vessel).lengthM();
+        var asked = new LiveSpreads.Asked(vessel, whole, List.copyOf(body.outLineIds()), lengthM);
+        return () -> spreads.with(asked, () -> begin(asked), kept -> {
+            hear(kept, vessel, body.fixes());
+            return LiveReply.of(kept.live(), clock.instant(), whole.speed().mps());
+        });
+    }
+
+    private static LiveSpread begin(LiveSpreads.Asked asked) {
+        Spread whole = asked.spread();
+        Map<UUID, String> labels = Labels.of(whole.lines());
+        var tows = new TowSolver();
+        var out = whole.lines().stream()
+                .filter(line -> asked.out().contains(line.id()))
+                .map(line -> TowedLine.of(line, labels.get(line.id()), whole.speed(), tows))
+                .toList();
+        var rules = new TurnRules(
+                whole.speed().mps(),
+                TurnRules.USUAL_RADIUS_M,
+                TurnRules.usualPivotAsternM(asked.boatLengthM()),
+                TurnRules.USUAL_CLEAR_ACROSS_M,
+                TurnRules.USUAL_CLEAR_UP_M);
+        return new LiveSpread(rules, out, tows);
+    }
+
+    private void hear(LiveSpreads.Kept kept, UUID vessel, List<FixBody> fixes) {
+        Instant now = clock.instant();
+        Instant from = kept.heard().isAfter(now.minus(BEFORE)) ? kept.heard() : now.minus(BEFORE);
+        var told = track.after(vessel, from);
+        for (TrackService.Told one : told) {
+            one.others().forEach(kept.live()::see);
+            kept.live().hear(one.sample());
+            kept.heard(one.sample().at());
+        }
+        boolean silent = Duration.between(kept.heard(), now).compareTo(LiveReply.OLD) > 0;
+        if (silent) {
+            fixes.stream().map(LiveService::sample).forEach(kept.live()::hear);
+        }
+    }
+
+    /** A device that stands still tells no course. */
+    private static Sample sample(FixBody fix) {
+        Sample place = Sample.fix(fix.at(), fix.latitudeDeg(), fix.longitudeDeg());
+        return fix.speedOverGroundMps() == null || fix.courseDeg() == null
+                ? place
+                : place.withGround(fix.speedOverGroundMps(), fix.courseDeg());
+    }
+}

@@ -1,0 +1,118 @@
+package org.mosswake.server.deck.live;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.mosswake.server.support.Api;
+import org.mosswake.server.support.RunningServer;
+import tools.jackson.databind.JsonNode;
+
+/** The spread on the water, by a device that tells where it is and by the simulated instruments. */
+@ExtendWith(RunningServer.class)
+class LiveApiTest {
+    private static final double MPS = 3.9;
+
+    private static JsonNode draft(Api api) {
+        return api.mixedSurface().get("draft");
+    }
+
+    private static List<String> lines(JsonNode draft) {
+        return draft.get("lines")
+                .valueStream()
+                .map(line -> line.get("lineId").asString())
+                .toList();
+    }
+
+    private static Api.Answer ask(Api api, String boat, JsonNode draft, List<String> out, List<String> fixes) {
+        String ids = out.stream().map(id -> "\"" + id + "\"").collect(Collectors.joining(","));
+        return api.post(boat + "/live", """
+                {"draft": %s, "outLineIds": [%s], "fixes": [%s]}""".formatted(draft, ids, String.join(",", fixes)));
+    }
+
+    /** Towards the north, a fix a second, until {@code agoS} ago. */
+    private static List<String> north(int seconds, int agoS) {
+        var fixes = new ArrayList<String>();
+        Instant end = Instant.now().truncatedTo(ChronoUnit.MILLIS).minusSeconds(agoS);
+        for (int t = 0; t < seconds; t++) {
+            fixes.add("""
+                    {"at": "%s", "latitudeDeg": %.7f, "longitudeDeg": -47.3, "speedOverGroundMps": %.2f, "courseDeg": 0}""".formatted(end.minusSeconds(seconds - 1L - t), 27.6 + MPS * t / 111_195, MPS));
+        }
+        return fixes;
+    }
+
+    @Test
+    void aDeviceThatTellsItsPlaceLeadsTheLines(Api api) {
+        String boat = api.quietLedger();
+        JsonNode draft = draft(api);
+        var answer = ask(api, boat, draft, lines(draft), north(180, 0));
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        JsonNode now = answer.json().get("now");
+        assertThat(now.get("groundMps").asDouble()).isCloseTo(MPS, within(0.1));
+        assertThat(now.get("courseDeg").asDouble() % 359).isCloseTo(0, within(1.0));
+        assertThat(now.get("settlesM").asDouble()).isZero();
+        assertThat(now.get("lines")).hasSameSizeAs(draft.get("lines"));
+        now.get("lines").forEach(line -> {
+            // Straight astern: south of her, hardly aside.
+            assertThat(line.get("nodes").get(0).asDouble()).isNegative();
+            assertThat(line.get("lureMps").asDouble()).isCloseTo(MPS, within(0.4));
+            assertThat(line.has("offBottomM")).isFalse();
+        });
+        assertThat(now.get("streamDoubtMps").asDouble()).isGreaterThan(0.1);
+        assertThat(answer.json().get("old").asBoolean()).isFalse();
+    }
+
+    @Test
+    void onlyLinesThatAreOutAreThereAndWhatWasToldLongAgoIsSaidToBeOld(Api api) {
+        String boat = api.quietLedger();
+        JsonNode draft = draft(api);
+        List<String> one = List.of(lines(draft).get(0), UUID.randomUUID().toString());
+        JsonNode reply = ask(api, boat, draft, one, north(120, 30)).json();
+        assertThat(reply.get("now").get("lines")).hasSize(1);
+        assertThat(reply.get("old").asBoolean()).isTrue();
+        JsonNode none = ask(api, boat, draft, List.of(), List.of()).json();
+        assertThat(none.has("now")).isFalse();
+    }
+
+    @Test
+    void faultsNameTheirField(Api api) {
+        String boat = api.quietLedger();
+        JsonNode draft = draft(api);
+        var answer = ask(api, boat, draft, List.of(), List.of("{\"at\": null, \"latitudeDeg\": 95}"));
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.text()).contains("fixes[0].at", "fixes[0].latitudeDeg", "fixes[0].longitudeDeg");
+    }
+
+    @Test
+    void simulatedInstrumentsLeadTheLinesAndTellOfTheKetch(Api api) throws InterruptedException {
+        String boat = api.sprat();
+        String source = boat + "/instruments/" + UUID.randomUUID();
+        api.put(source, """
+                {"version": 0, "name": "Sim", "way": "SIMULATED", "priority": 1}""");
+        try {
+            JsonNode draft = api.spread(boat, "Deep in the sound").get("draft");
+            JsonNode reply = null;
+            for (int i = 0; i < 100; i++) {
+                reply = ask(api, boat, draft, lines(draft), List.of()).json();
+                if (reply.path("now").path("others").size() > 0) {
+                    break;
+                }
+                Thread.sleep(200);
+            }
+            JsonNode now = reply.get("now");
+            assertThat(now.get("others").get(0).get("name").asString()).isEqualTo("Ketch");
+            assertThat(now.get("throughMps").asDouble()).isCloseTo(MPS, within(0.6));
+            assertThat(now.get("lines").get(0).get("offBottomM").asDouble()).isPositive();
+            assertThat(now.get("settlesM").asDouble()).isPositive();
+        } finally {
+            api.send("DELETE", source + "?version=1", null);
+        }
+    }
+}
