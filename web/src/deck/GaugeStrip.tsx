@@ -1,24 +1,46 @@
+import type { ReactNode } from 'react'
 import { useUnits } from '../units/UnitsContext'
 import { degrees, isSimulated, QUIET_S, shownOf } from './gauges'
+import type { LiveNow } from './live/queries'
 import type { Instruments } from './queries'
 import type { Own } from './SourcesSheet'
+import { Tile } from './Tile'
+
+/** A stream that is no better known is called estimated (m/s). */
+const UNSURE_MPS = 0.15
 
 /** What the instruments tell, legible at arm's length; nothing where there are none. */
 export function GaugeStrip({
   instruments,
   lateS,
   own,
+  live,
+  children,
 }: {
   instruments: Instruments | undefined
   /** How long ago that was answered (s). */
   lateS: number
   /** Of this device, where it is a source. */
   own: Own | null
+  /** Of her way as it is followed: steadier than what is told in one second. */
+  live: LiveNow | undefined
+  children?: ReactNode
 }) {
   const units = useUnits()
   const shown = instruments ? shownOf(instruments, units, lateS) : []
   const heard = instruments !== undefined && instruments.sources.length > 0
   if (!heard && !own) return null
+  const hold =
+    lateS > QUIET_S
+      ? undefined
+      : live
+        ? {
+            groundMps: live.holdMps,
+            streamMps: live.streamMps,
+            streamTowardsDeg: live.streamTowardsDeg,
+            doubtMps: live.streamDoubtMps,
+          }
+        : instruments?.hold && { ...instruments.hold, doubtMps: 0 }
   return (
     <div
       className="flex shrink-0 items-stretch overflow-x-auto border-b-[3px] border-ink bg-shade"
@@ -33,36 +55,30 @@ export function GaugeStrip({
           Simulated instruments
         </p>
       )}
-      {heard && instruments.hold && lateS <= QUIET_S && (
-        <div className="shrink-0 border-r border-ink/30 bg-foam px-3 py-1" data-testid="hold-on-receiver">
-          <p className="text-base whitespace-nowrap">Hold on the receiver</p>
-          <p className="font-mono text-3xl leading-none whitespace-nowrap">
-            {units.figure('speed', instruments.hold.groundMps)}
-            <span className="ml-1 text-base">{units.unit('speed').symbol}</span>
-          </p>
-          <p className="text-base whitespace-nowrap">
-            stream {units.say('speed', instruments.hold.streamMps)}, setting{' '}
-            {degrees(instruments.hold.streamTowardsDeg)}°
-          </p>
-        </div>
+      {hold && (
+        <Tile
+          data-testid="hold-on-receiver"
+          title="Hold on the receiver"
+          figure={units.figure('speed', hold.groundMps)}
+          unit={units.unit('speed').symbol}
+          beneath={
+            hold.doubtMps > UNSURE_MPS
+              ? `estimated: stream ±${units.say('speed', hold.doubtMps)}`
+              : `stream ${units.say('speed', hold.streamMps)}, setting ${degrees(hold.streamTowardsDeg)}°`
+          }
+        />
       )}
+      {children}
       {shown.map((one) => (
-        <div
+        <Tile
           key={one.gauge}
-          className="min-w-28 shrink-0 border-r border-ink/30 px-3 py-1"
           data-gauge={one.gauge}
-        >
-          <p className="text-base whitespace-nowrap">{one.title}</p>
-          <p className={`font-mono text-3xl leading-none whitespace-nowrap ${one.quiet ? 'opacity-70' : ''}`}>
-            {one.figure}
-            <span className="ml-1 text-base">{one.unit}</span>
-          </p>
-          <p
-            className={`text-base whitespace-nowrap ${one.quiet ? 'font-bold underline decoration-rust decoration-[3px]' : ''}`}
-          >
-            {one.beneath}
-          </p>
-        </div>
+          title={one.title}
+          figure={one.figure}
+          unit={one.unit}
+          beneath={one.beneath}
+          quiet={one.quiet}
+        />
       ))}
       {heard && shown.length === 0 && <p className="px-3 py-3 text-lg">Nothing heard yet.</p>}
     </div>
@@ -74,22 +90,20 @@ function OwnTile({ own: { fix, why } }: { own: Own }) {
   const units = useUnits()
   const speed = fix?.speedOverGroundMps
   return (
-    <div className="min-w-28 shrink-0 border-r border-ink/30 px-3 py-1" data-testid="own-position">
-      <p className="text-base whitespace-nowrap">This device, over ground</p>
-      <p className="font-mono text-3xl leading-none whitespace-nowrap">
-        {speed === undefined ? '–' : units.figure('speed', speed)}
-        <span className="ml-1 text-base">{units.unit('speed').symbol}</span>
-      </p>
-      <p
-        className={`text-base whitespace-nowrap ${why ? 'font-bold underline decoration-rust decoration-[3px]' : ''}`}
-      >
-        {why ??
-          (fix
-            ? fix.courseDeg === undefined
-              ? 'no course yet'
-              : `course ${degrees(fix.courseDeg)}°`
-            : 'not known yet')}
-      </p>
-    </div>
+    <Tile
+      data-testid="own-position"
+      title="This device, over ground"
+      figure={speed === undefined ? '–' : units.figure('speed', speed)}
+      unit={units.unit('speed').symbol}
+      beneath={
+        why ??
+        (fix
+          ? fix.courseDeg === undefined
+            ? 'no course yet'
+            : `course ${degrees(fix.courseDeg)}°`
+          : 'not known yet')
+      }
+      quiet={why !== null}
+    />
   )
 }

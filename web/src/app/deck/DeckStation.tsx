@@ -3,13 +3,20 @@ import { ACTS } from '../../deck/acts'
 import { ClockList } from '../../deck/ClockList'
 import { Cues } from '../../deck/Cues'
 import { GaugeStrip } from '../../deck/GaugeStrip'
+import type { Up } from '../../deck/live/frame'
+import { LiveStage } from '../../deck/live/LiveStage'
+import { LiveTiles } from '../../deck/live/LiveTiles'
+import type { LiveNow } from '../../deck/live/queries'
+import { Warnings } from '../../deck/live/Warnings'
 import { Pads } from '../../deck/Pads'
+import { PadRow } from '../../deck/PadRow'
+import type { Instruments } from '../../deck/queries'
 import { Sighted } from '../../deck/Sighted'
 import { SourcesSheet } from '../../deck/SourcesSheet'
 import { Big } from '../../deck/StrikeCard'
 import { clockOf, dayInWords } from '../../clock/model'
 import { useAddress } from '../../shared/useAddress'
-import { useUnits } from '../../units/UnitsContext'
+import { useUnits, type Units } from '../../units/UnitsContext'
 import { Frame } from '../Frame'
 import { useKeys } from '../keys'
 import { Waiting } from '../Waiting'
@@ -25,6 +32,11 @@ export function DeckStation(loaded: Loaded) {
   const [night, toggleNight] = useNight()
   const [seeing, setSeeing] = useState(false)
   const [listening, setListening] = useState(false)
+  const [params] = useAddress()
+  const units = useUnits()
+  const now = s.live?.old ? undefined : s.live?.now
+  const asked = params.get('view')
+  const view: Up | null = asked === 'NORTH' || asked === 'BOW' ? asked : null
   useAwake()
   useKeys(Object.fromEntries(s.pads.flatMap((pad) => (pad.code ? [[pad.code, () => s.strike(pad)]] : []))))
   if (!s.deck) return <Waiting error={s.error} />
@@ -38,26 +50,46 @@ export function DeckStation(loaded: Loaded) {
         <main className="flex min-h-0 flex-1 flex-col bg-foam text-ink">
           <Head s={s} night={night} onNight={toggleNight} onInstruments={() => setListening(true)} />
           {!s.trip.live && <Past s={s} />}
-          <GaugeStrip instruments={s.instruments} lateS={s.lateS} own={s.own.on ? s.own : null} />
+          <GaugeStrip instruments={s.instruments} lateS={s.lateS} own={s.own.on ? s.own : null} live={now}>
+            {now && <LiveTiles now={now} named={s.named} logged={hasLog(s.instruments)} />}
+          </GaugeStrip>
+          <Warnings now={now} timeZone={s.trip.place.timeZone} />
           <div
             className={`flex min-h-0 flex-1 ${s.on.length > 0 ? 'max-md:flex-col-reverse max-md:justify-end' : 'max-md:flex-col'}`}
           >
             <div className="flex min-w-0 flex-1 flex-col">
-              <p
-                className="px-4 pt-2 text-lg font-semibold max-md:px-2"
-                role="status"
-                data-testid="tap-means"
-              >
-                {s.bare ? (
-                  'This spread has no line yet: add one on Spread.'
-                ) : (
-                  <>
-                    {s.act.says}
-                    {s.act.kind === 'SET' && s.toSet.length > 0 && `: ${s.toSet.join(', ')}`}.
-                  </>
-                )}
-              </p>
-              <Pads pads={s.pads} states={s.states} acts={s.act.words} onTap={s.tap} />
+              <div className="flex items-start gap-x-3 px-4 pt-1 max-md:flex-wrap max-md:px-2">
+                <p
+                  className="min-w-0 flex-1 pt-1 text-lg max-md:basis-full font-semibold"
+                  role="status"
+                  data-testid="tap-means"
+                >
+                  {s.bare ? (
+                    'This spread has no line yet: add one on Spread.'
+                  ) : (
+                    <>
+                      {s.act.says}
+                      {s.act.kind === 'SET' && s.toSet.length > 0 && `: ${s.toSet.join(', ')}`}.
+                    </>
+                  )}
+                </p>
+                <Views s={s} view={view} />
+              </div>
+              {view === null || !now ? (
+                <Pads pads={s.pads} states={s.states} acts={s.act.words} onTap={s.tap} />
+              ) : (
+                <>
+                  <LiveStage
+                    now={now}
+                    named={s.named}
+                    called={now.warnings.flatMap(({ lineIds }) => lineIds)}
+                    up={view}
+                    boatM={loaded.boat.lengthM}
+                    says={liveSays(now, s, units)}
+                  />
+                  <PadRow pads={s.pads} states={s.states} acts={s.act.words} onTap={s.tap} />
+                </>
+              )}
               <ActBar s={s} onSeen={() => setSeeing(true)} />
             </div>
             <aside
@@ -99,6 +131,37 @@ export function DeckStation(loaded: Loaded) {
           <Cues label={s.cued.label} cues={s.deck.cues} onCue={s.cue} onClose={() => s.setCued(null)} />
         )}
       </Frame>
+    </div>
+  )
+}
+
+/** What the drawing does not show, said over it. */
+function liveSays(now: LiveNow, s: DeckState, units: Units): string | null {
+  if (!now.towing) return 'She hardly moves: lines hang.'
+  if (s.since === null) return 'No line is out: tap Set, then each line as it goes out.'
+  return now.settlesM > 0 ? `Lines swing into place: ${units.say('distance', now.settlesM)} to run.` : null
+}
+
+const hasLog = (instruments: Instruments | undefined): boolean =>
+  instruments?.now?.gauges.some(({ gauge }) => gauge === 'WATER_SPEED') ?? false
+
+/** Lines as pads, or on the water; only where somebody tells where she goes. */
+function Views({ s, view }: { s: DeckState; view: Up | null }) {
+  const [, put] = useAddress()
+  if (!s.live?.now && view === null) return null
+  if (!s.live?.now || s.live.old)
+    return <p className="pt-1 text-lg">Nothing tells where she goes: lines as pads.</p>
+  return (
+    <div role="group" aria-label="How lines are shown" className="flex shrink-0 gap-2 pb-1">
+      <Big pressed={view === null} onClick={() => put({ view: null })}>
+        Pads
+      </Big>
+      <Big pressed={view === 'BOW'} onClick={() => put({ view: 'BOW' })}>
+        On the water
+      </Big>
+      <Big pressed={view === 'NORTH'} onClick={() => put({ view: 'NORTH' })}>
+        North up
+      </Big>
     </div>
   )
 }

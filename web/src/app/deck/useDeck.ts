@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react'
 import { ACTS, type Act } from '../../deck/acts'
 import { clocksOf, type Clock } from '../../deck/clocks'
 import type { PadState } from '../../deck/PadButton'
+import { useLive } from '../../deck/live/useLive'
 import { padsOf, type Pad } from '../../deck/pads'
 import { deckOf, instrumentsOf, type CueAnswer } from '../../deck/queries'
 import type { ToClear } from '../../deck/StrikeCard'
@@ -71,6 +72,12 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
       .filter(([, stretch]) => stretch.state === 'OUT' || stretch.state === 'FIGHTING')
       .map(([line, stretch]) => [line, stretch.from]),
   )
+  const out = useMemo(
+    () => [...day.lines].flatMap(([line, { state }]) => (state === 'OUT' ? [line] : [])).sort(),
+    [day.lines],
+  )
+  const isHeard = trip.live && ((heard.data?.sources.length ?? 0) > 0 || own.on)
+  const live = useLive(boat.boatId, isHeard ? solving.asked : null, out, own.on ? own.fix : null)
   const meant = second - chosen.at > BACK_TO_STRIKE_MS ? ACTS[0]! : chosen.act
   // With every line out there is nothing left to set.
   const act = meant.kind === 'SET' && pads.every((pad) => outSince.has(pad.lineId)) ? ACTS[0]! : meant
@@ -148,6 +155,18 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
   }
   return {
     ...{ boat, deck, trip, now, pads, states, act, tap, strike, day, on, clearFor, reports, labelOf },
+    live,
+    named: new Map(
+      pads.map(({ lineId, label }) => [
+        lineId,
+        {
+          label,
+          kind:
+            gear.lures.find(({ gearId }) => gearId === lineOf(editor.doc, lineId)?.tackle[0]?.lureGearId)
+              ?.kind ?? '',
+        },
+      ]),
+    ),
     error: told.error,
     bare: draft.lines.length === 0,
     instruments: heard.data,

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react'
 import { Button } from '../../shared/ui/Button'
 import { sayThickness, useUnits } from '../../units/UnitsContext'
 import type { Gear, Lure } from '../../draft/queries'
-import { Silhouette } from '../stage/Silhouette'
+import { Silhouette } from '../../shared/drawing/Silhouette'
 import { KIND_WORDS, LINE_WORDS } from '../words'
 import { roleWords } from './model'
 

@@ -2,7 +2,7 @@ import { lineOf, type Doc } from '../../draft/model'
 import type { Lure, SolvedLine } from '../../draft/queries'
 import { pathOf, type Projection } from './projection'
 import { inBoatFrame } from './scales'
-import { Silhouette } from './Silhouette'
+import { Silhouette } from '../../shared/drawing/Silhouette'
 
 /** Cable and ball of a downrigger, and the belly of line from its clip up to the rod. */
 export function DeepDrawing({

@@ -8,7 +8,7 @@ import type { ViewProps } from './PlanView'
 import { inBoatFrame, lureOf } from './scales'
 import { grouped, useSideLabels } from './sideLabels'
 import { BoatSide, Water } from './SideWater'
-import { Silhouette } from './Silhouette'
+import { Silhouette } from '../../shared/drawing/Silhouette'
 import { baitLabel, WaterLayers } from './WaterLayers'
 
 /** A label moved farther than this gets a line to its lure. */

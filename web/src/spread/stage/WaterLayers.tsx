@@ -1,6 +1,6 @@
 import { useUnits, type Units } from '../../units/UnitsContext'
 import type { Here } from '../../draft/queries'
-import type { Label } from './labels'
+import type { Label } from '../../shared/drawing/labels'
 import type { StageScales } from './scales'
 
 const NARROW_PX = 560

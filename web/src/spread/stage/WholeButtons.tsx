@@ -1,5 +1,5 @@
 import { Button } from '../../shared/ui/Button'
-import type { Label } from './labels'
+import type { Label } from '../../shared/drawing/labels'
 import type { StageScales, Whole } from './scales'
 
 const HIGH = 44

@@ -1,7 +1,7 @@
 import { useUnits } from '../../units/UnitsContext'
 import { lineOf, type Doc } from '../../draft/model'
 import type { SolvedLine } from '../../draft/queries'
-import { joined, spreadOut, type Label } from './labels'
+import { joined, spreadOut, type Label } from '../../shared/drawing/labels'
 import { buttonBox } from './WholeButtons'
 import { hangersOf, lureOf, type StageScales } from './scales'
 

@@ -1,7 +1,7 @@
 import { useUnits, type Units } from '../../units/UnitsContext'
 import type { PathPoint, SolvedLine } from '../../draft/queries'
 import { percent } from '../why/sentences'
-import { spreadOut, type Label } from './labels'
+import { spreadOut, type Label } from '../../shared/drawing/labels'
 import { buttonBox } from './WholeButtons'
 import { inBoatFrame, lureOf, type StageScales } from './scales'
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Boat } from '../../draft/queries'
-import { spreadOut, type Label } from './labels'
+import { spreadOut, type Label } from '../../shared/drawing/labels'
 import { scalesFor } from './scales'
 
 const boat = { lengthM: 10, beamM: 3, holders: [] } as unknown as Boat

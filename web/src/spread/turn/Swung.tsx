@@ -1,9 +1,9 @@
 import { line as curve } from 'd3-shape'
 import { useUnits } from '../../units/UnitsContext'
 import { lineOf, type Doc } from '../../draft/model'
-import { spreadOut } from '../stage/labels'
+import { spreadOut } from '../../shared/drawing/labels'
 import type { ViewProps } from '../stage/PlanView'
-import { Silhouette } from '../stage/Silhouette'
+import { Silhouette } from '../../shared/drawing/Silhouette'
 
 interface Node {
   asternM: number

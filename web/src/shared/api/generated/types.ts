@@ -404,6 +404,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["live"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boats/{boat}/marked": {
         parameters: {
             query?: never;
@@ -1177,6 +1193,12 @@ export interface components {
             sideAreaM2: number;
             /** Format: double */
             volumeM3: number;
+        };
+        BottomReply: {
+            /** Format: double */
+            asternM: number;
+            /** Format: double */
+            depthM: number;
         };
         BoundReply: {
             /** Format: int32 */
@@ -2016,6 +2038,33 @@ export interface components {
             body?: components["schemas"]["BodyWire"];
             line: components["schemas"]["LineWire"];
         };
+        LiveBody: {
+            draft: components["schemas"]["SpreadDraft"];
+            fixes: components["schemas"]["FixBody"][];
+            outLineIds: string[];
+        };
+        LiveLineReply: {
+            /** @enum {string} */
+            bend: "INSIDE" | "OUTSIDE" | "NEITHER";
+            /** Format: uuid */
+            lineId: string;
+            /** Format: double */
+            lureDepthM: number;
+            /** Format: double */
+            lureMps: number;
+            nodes: number[];
+            /** Format: double */
+            offBottomInS?: number;
+            /** Format: double */
+            offBottomM?: number;
+            slack: boolean;
+        };
+        LiveReply: {
+            /** Format: date-time */
+            asked: string;
+            now?: components["schemas"]["NowReply"];
+            old: boolean;
+        };
         LogReply: {
             facts: components["schemas"]["FactReply"][];
             strikes: components["schemas"]["StrikeReply"][];
@@ -2150,6 +2199,44 @@ export interface components {
             gauges: components["schemas"]["GaugeReply"][];
             states: components["schemas"]["SourceState"][];
         };
+        NowReply: {
+            /** Format: date-time */
+            at: string;
+            bottom: components["schemas"]["BottomReply"][];
+            /** Format: double */
+            courseDeg: number;
+            /** Format: double */
+            groundMps: number;
+            /** Format: double */
+            headingDeg: number;
+            /** Format: double */
+            holdMps: number;
+            /** Format: double */
+            latitudeDeg: number;
+            lines: components["schemas"]["LiveLineReply"][];
+            /** Format: double */
+            longitudeDeg: number;
+            others: components["schemas"]["OtherReply"][];
+            /** Format: double */
+            radiusM?: number;
+            /** Format: double */
+            settlesM: number;
+            /** Format: double */
+            streamDoubtMps: number;
+            /** Format: double */
+            streamMps: number;
+            /** Format: double */
+            streamTowardsDeg: number;
+            /** Format: double */
+            throughDoubtMps: number;
+            /** Format: double */
+            throughMps: number;
+            towing: boolean;
+            /** Format: double */
+            turnDegMin: number;
+            warnings: components["schemas"]["WarningReply"][];
+            way: number[];
+        };
         NumberBody: {
             key: string;
             /** Format: double */
@@ -2216,6 +2303,20 @@ export interface components {
             stories: components["schemas"]["StoryReply"][];
             /** Format: int32 */
             version: number;
+        };
+        OtherReply: {
+            /** Format: double */
+            courseDeg: number;
+            /** Format: double */
+            eastM: number;
+            id: string;
+            /** Format: double */
+            mps: number;
+            name: string;
+            /** Format: double */
+            northM: number;
+            /** Format: double */
+            seenS: number;
         };
         PartReply: {
             choices: components["schemas"]["ChoiceReply"][];
@@ -3085,6 +3186,14 @@ export interface components {
             /** Format: double */
             wedgeHalfAngleDeg: number;
         };
+        WarningReply: {
+            /** Format: double */
+            inS: number;
+            /** @enum {string} */
+            kind: "CROSSED" | "FOULS" | "BOTTOM" | "SKIPS" | "STEERAGE";
+            lineIds: string[];
+            says: components["schemas"]["SentenceReply"];
+        };
         WashPoint: {
             /** Format: double */
             asternM: number;
@@ -3867,6 +3976,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["InstrumentsReply"];
+                };
+            };
+        };
+    };
+    live: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LiveBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LiveReply"];
                 };
             };
         };

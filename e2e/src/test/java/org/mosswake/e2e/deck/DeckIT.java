@@ -146,6 +146,33 @@ class DeckIT extends Journey {
         assertThat(page.getByTestId("gauges")).hasCount(0);
     }
 
+    /** The lines led along the way she sails: from above, from the side, in words; a strike is one tap there too. */
+    @Test
+    void onTheWaterEveryLineIsSeenWhereItIs() {
+        assertThat(button("On the water")).hasCount(0);
+        button("Instruments").click();
+        button("Try it with a simulated boat").click();
+        assertThat(page.locator("[data-source=SIMULATED]")).containsText("lines heard");
+        page.keyboard().press("Escape");
+        button("On the water").click();
+        assertThat(page.getByTestId("live-stage")).containsText("No line is out");
+        setAll();
+        assertThat(page.locator("[data-live-line]")).hasCount(6);
+        assertThat(page.getByTestId("live-stage")).containsText("to run");
+        assertThat(page.getByTestId("live-side")).containsText("Bottom at");
+        Locator row = page.locator("table tr", new Page.LocatorOptions().setHasText("D1"));
+        assertThat(row).containsText("m");
+        assertThat(page.locator("[data-other=Ketch]")).isVisible();
+        button("North up").click();
+        assertThat(page.getByTestId("live-side")).hasCount(0);
+        page.reload();
+        assertThat(page.locator("[data-live-line]")).hasCount(6);
+        pad("S2").click();
+        assertThat(card()).containsText("S2");
+        assertThat(page.locator("[data-live-line]")).hasCount(5);
+        assertThat(complaints).isEmpty();
+    }
+
     @Test
     void thisDeviceKnowsWhereAStrikeWas() {
         page.context().grantPermissions(List.of("geolocation"));

@@ -77,7 +77,9 @@ class InstrumentsApiTest {
     @Test
     void aServerElsewhereIsHeardAndWhatIsWrongIsCounted(Api api) throws IOException, InterruptedException {
         try (var server = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
-            assertThat(keep(api, source("TCP", server.getLocalPort())).status()).isEqualTo(200);
+            var kept = keep(api, source("TCP", server.getLocalPort()));
+            assertThat(kept.status()).isEqualTo(200);
+            assertThat(kept.json().get("sources")).hasSize(1);
             try (var wire = server.accept()) {
                 var out = wire.getOutputStream();
                 out.write(("\u0000junk\r\n$SDDPT,1.0,0.8*00\r\n" + DEPTH).getBytes(StandardCharsets.ISO_8859_1));

@@ -1,0 +1,58 @@
+import { useSize } from '../../shared/useWidth'
+import { planFrame, type Up } from './frame'
+import { LivePlan, type LiveProps } from './LivePlan'
+import { LiveSide } from './LiveSide'
+import { LiveTable } from './LiveTable'
+import { ScaleBar } from './ScaleBar'
+import { StreamArrow } from './StreamArrow'
+
+/** Of the height, how much is seen from the side. */
+const SIDE_SHARE = 0.36
+
+/** The spread on the water from above; with the bow to the left from the side too, on the same axis. */
+export function LiveStage({
+  now,
+  named,
+  called,
+  up,
+  boatM,
+  says,
+}: LiveProps & {
+  up: Up
+  boatM: number
+  /** What the drawing does not show, in a sentence. */
+  says: string | null
+}) {
+  const [frame, width, height] = useSize()
+  const side = up === 'BOW' ? Math.round(height * SIDE_SHARE) : 0
+  const size = { width, height: height - side }
+  const plan = planFrame(now, up, size)
+  const heading = (now.headingDeg * Math.PI) / 180
+  const x = (asternM: number) => plan.x(-asternM * Math.cos(heading), -asternM * Math.sin(heading))
+  return (
+    <div
+      ref={frame}
+      className="relative min-h-0 min-w-0 flex-1 overflow-hidden bg-water max-md:min-h-80"
+      data-testid="live-stage"
+    >
+      <svg width={width} height={height} className="absolute inset-0 block" aria-hidden>
+        <LivePlan {...{ now, named, called, boatM, size }} frame={plan} />
+        <StreamArrow now={now} frame={plan} x={width - 40} />
+        <ScaleBar perM={plan.perM} x={14} y={size.height - 14} />
+        {side > 0 && <LiveSide {...{ now, named, called, x, width }} top={size.height} height={side} />}
+        <text x={14} y={22} className="fill-ink text-[15px]">
+          {up === 'BOW' ? 'Bow to the left, starboard up' : 'North up'}
+        </text>
+      </svg>
+      <LiveTable now={now} named={named} />
+      {says && (
+        <p
+          className="absolute top-8 left-1/2 w-max max-w-[90%] -translate-x-1/2 rounded-md border-2 border-ink bg-foam px-3 py-1 text-lg font-semibold"
+          role="status"
+        >
+          {says}
+        </p>
+      )}
+    </div>
+  )
+}

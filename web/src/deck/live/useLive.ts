@@ -1,0 +1,48 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useEffect, useRef } from 'react'
+import type { Draft } from '../../draft/queries'
+import type { Fix } from '../../strikes/fixes'
+import { liveOf, type Live } from './queries'
+
+/** Asked each second (ms). */
+const EVERY_MS = 1000
+/** Of a device that is the only source, so much of its way is held: longer than the longest line lags (ms). */
+const HELD_MS = 300_000
+
+/**
+ * The spread on the water, followed second by second.
+ *
+ * @param draft null asks nothing
+ * @param out   lines that are out
+ * @param fix   the last of this device, where it is a source
+ */
+export function useLive(
+  boat: string,
+  draft: Draft | null,
+  out: readonly string[],
+  fix: Fix | null,
+): Live | undefined {
+  const held = useRef<Fix[]>([])
+  const heard = useRef('')
+  useEffect(() => {
+    if (!fix) return
+    const from = Date.parse(fix.at) - HELD_MS
+    held.current = [...held.current.filter(({ at }) => Date.parse(at) > from), fix]
+  }, [fix])
+  const asked = useQuery({
+    queryKey: ['live', boat, draft, out],
+    queryFn: async ({ signal }) => {
+      const fixes = held.current.filter(({ at }) => at > heard.current)
+      const live = await liveOf(boat, { draft: draft!, outLineIds: [...out], fixes }, signal)
+      // A spread that is begun anew is told the whole way again.
+      heard.current = live.now ? live.now.at : ''
+      return live
+    },
+    enabled: draft !== null,
+    placeholderData: keepPreviousData,
+    refetchInterval: EVERY_MS,
+    gcTime: EVERY_MS,
+    retry: false,
+  })
+  return draft ? asked.data : undefined
+}
