@@ -1,3 +1,4 @@
+import { sailedWords } from '../strikes/sailed'
 import { useState, type ReactNode } from 'react'
 import { useUnits } from '../units/UnitsContext'
 import { asSentence, saySentence } from '../units/sentence'
@@ -61,6 +62,7 @@ export function StrikeCard({
         <div>
           <p className="text-lg">Strike on</p>
           <h2 className="text-7xl leading-none font-bold">{strike.label}</h2>
+          {strike.sailed && <p className="mt-1 text-lg">{sailedWords(strike.sailed, units)}</p>}
         </div>
         {holds > 0 && (
           <p className="text-right text-lg">

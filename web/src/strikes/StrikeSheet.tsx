@@ -6,8 +6,10 @@ import { QuantityField } from '../shared/ui/QuantityField'
 import { Select } from '../shared/ui/Select'
 import { Sheet } from '../shared/ui/Sheet'
 import { TypedField } from '../shared/ui/TypedField'
+import { useUnits } from '../units/UnitsContext'
 import { nearest } from './clock'
 import type { Fish, Place } from './fold/model'
+import { sailedWords } from './sailed'
 import type { Strike } from './useDay'
 
 /** What is told of a fish anew; a figure that is taken back is undefined. */
@@ -35,12 +37,14 @@ export function StrikeSheet({
   edits: StrikeEdits
   onClose(): void
 }) {
+  const units = useUnits()
   const shown = clock(strike.happenedAt)
   return (
     <Sheet title={`Strike on ${strike.label}, ${shown}`} open onClose={onClose}>
       <p className="mb-4 text-slate">
         What you correct is added to the day; what was said first stays under it.
       </p>
+      {strike.sailed && <p className="mb-4">{sailedWords(strike.sailed, units)}.</p>}
       <div className="flex flex-wrap gap-4">
         <Field label="Time">
           <TypedField

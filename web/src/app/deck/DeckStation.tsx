@@ -3,6 +3,7 @@ import { ACTS } from '../../deck/acts'
 import { ClockList } from '../../deck/ClockList'
 import { Cues } from '../../deck/Cues'
 import { GaugeStrip } from '../../deck/GaugeStrip'
+import { BackTo } from '../../deck/live/BackTo'
 import type { Up } from '../../deck/live/frame'
 import { LiveStage } from '../../deck/live/LiveStage'
 import { LiveTiles } from '../../deck/live/LiveTiles'
@@ -82,6 +83,7 @@ export function DeckStation(loaded: Loaded) {
                   <LiveStage
                     now={now}
                     named={s.named}
+                    back={s.mark ? s.live?.back : undefined}
                     called={now.warnings.flatMap(({ lineIds }) => lineIds)}
                     up={view}
                     boatM={loaded.boat.lengthM}
@@ -101,6 +103,9 @@ export function DeckStation(loaded: Loaded) {
               ) : (
                 <>
                   <ClockList clocks={s.clocks} onDone={s.done} />
+                  {now && (
+                    <BackTo marks={s.marks} chosen={s.mark} back={s.live?.back} onChoose={s.comeBack} />
+                  )}
                   {s.deck.cautions.map((caution) => (
                     <p key={caution} className="mt-3 text-base text-slate">
                       {caution}

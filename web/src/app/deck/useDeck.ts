@@ -3,15 +3,19 @@ import { useMemo, useState } from 'react'
 import { ACTS, type Act } from '../../deck/acts'
 import { clocksOf, type Clock } from '../../deck/clocks'
 import type { PadState } from '../../deck/PadButton'
+import { sailedOf } from '../../deck/live/sailed'
+import type { Mark } from '../../deck/live/BackTo'
 import { useLive } from '../../deck/live/useLive'
 import { padsOf, type Pad } from '../../deck/pads'
 import { deckOf, instrumentsOf, type CueAnswer } from '../../deck/queries'
 import type { ToClear } from '../../deck/StrikeCard'
+import { clockOf } from '../../clock/model'
 import { lineOf } from '../../draft/model'
 import { useEditor } from '../../draft/useEditor'
 import { useSolved } from '../../draft/useSolved'
 import { useTurns } from '../../spread/turn/useTurns'
 import type { Strike } from '../../strikes/useDay'
+import { useAddress } from '../../shared/useAddress'
 import { useUnits } from '../../units/UnitsContext'
 import { keyName } from '../keys'
 import { useStrikeReports } from '../spread/useStrikeReports'
@@ -24,6 +28,10 @@ import { useSecond } from './useSecond'
 const RADIUS_M = 40
 /** Between two ticks, and a little more (ms). */
 const TICK_MS = 1200
+/** A circle in which most spreads stand (m). */
+const WIDE_M = 120
+/** So many of the last strikes are offered to come back over. */
+const MOST_MARKS = 3
 /** A tap means a strike again after so long without one (ms): nobody remembers another meaning with a fish on. */
 const BACK_TO_STRIKE_MS = 30_000
 
@@ -45,7 +53,7 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
   const editor = useEditor(kept)
   const { draft } = editor.doc
   const solving = useSolved(boat.boatId, draft, gearStamp)
-  const { turns } = useTurns(boat.boatId, solving.asked, RADIUS_M, gearStamp)
+  const { turns, round } = useTurns(boat.boatId, solving.asked, RADIUS_M, gearStamp)
   const trip = useTrip(boat, true)
   const second = useSecond()
   const told = useQuery(deckOf(boat.boatId, kept.spreadId))
@@ -77,7 +85,24 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
     [day.lines],
   )
   const isHeard = trip.live && ((heard.data?.sources.length ?? 0) > 0 || own.on)
-  const live = useLive(boat.boatId, isHeard ? solving.asked : null, out, own.on ? own.fix : null)
+  const [params, put] = useAddress()
+  const marks = reports.strikes.flatMap((one): Mark[] => {
+    const place = one.placed ?? one.sailed ?? one.lureAt
+    if (!place || Date.parse(one.happenedAt) > now + TICK_MS) return []
+    const { latitudeDeg, longitudeDeg } = place
+    const words = `${one.label}, ${clockOf(Date.parse(one.happenedAt), trip.place.timeZone)}`
+    return [{ factId: one.factId, lineId: one.lineId, words, latitudeDeg, longitudeDeg }]
+  })
+  const mark = marks.find(({ factId }) => factId === params.get('back')) ?? null
+  const back = mark && {
+    latitudeDeg: mark.latitudeDeg,
+    longitudeDeg: mark.longitudeDeg,
+    lineId: mark.lineId,
+    // Until it is known in which circle nothing meets, a wide one.
+    portRadiusM: round?.port.radiusM ?? WIDE_M,
+    starboardRadiusM: round?.starboard.radiusM ?? WIDE_M,
+  }
+  const live = useLive(boat.boatId, isHeard ? solving.asked : null, out, back, own.on ? own.fix : null)
   const meant = second - chosen.at > BACK_TO_STRIKE_MS ? ACTS[0]! : chosen.act
   // With every line out there is nothing left to set.
   const act = meant.kind === 'SET' && pads.every((pad) => outSince.has(pad.lineId)) ? ACTS[0]! : meant
@@ -106,10 +131,12 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
     }),
   )
 
+  const sailedNow = (lineId: string) =>
+    trip.live && live && !live.old ? sailedOf(lineId, live.now, heard.data) : undefined
   const strike = (pad: Pad) => {
     setChosen({ act: ACTS[0]!, at: second })
     own.keep()
-    void reports.strike(pad.lineId, pad.label)
+    void reports.strike(pad.lineId, pad.label, sailedNow(pad.lineId))
   }
   const tap = (pad: Pad) => {
     setChosen({ act, at: second })
@@ -156,6 +183,10 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
   return {
     ...{ boat, deck, trip, now, pads, states, act, tap, strike, day, on, clearFor, reports, labelOf },
     live,
+    marks: marks.slice(-MOST_MARKS).reverse(),
+    mark,
+    comeBack: (to: Mark | null) => put({ back: to?.factId ?? null }),
+    sailedNow,
     named: new Map(
       pads.map(({ lineId, label }) => [
         lineId,

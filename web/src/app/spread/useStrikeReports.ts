@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { sources } from '../../shared/device'
 import type { Boat, Gear } from '../../draft/queries'
 import type { Editor } from '../../draft/useEditor'
-import type { Fish, Payload, Place } from '../../strikes/fold/model'
+import type { Fish, Payload, Place, Sailed } from '../../strikes/fold/model'
 import type { Loss } from '../../strikes/losses'
 import type { StrikeEdits } from '../../strikes/StrikeSheet'
 import { useDay, type Said, type Strike } from '../../strikes/useDay'
@@ -52,12 +52,13 @@ export function useStrikeReports(boat: Boat, gear: Gear, trip: TripOfDay, editor
   }
   return {
     ...day,
-    strike: (lineId: string, label: string) => {
+    /** @param sailed how the line goes now, where that is known */
+    strike: (lineId: string, label: string, sailed?: Sailed) => {
       setTakenBack(null)
       return say({
         kind: 'STRUCK',
         at: moment(),
-        payload: { lineId },
+        payload: { lineId, ...(sailed && { sailed }) },
         words: `Strike on ${label}`,
         label,
         fished: fished(),

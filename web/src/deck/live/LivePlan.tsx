@@ -2,7 +2,7 @@ import { line as curve } from 'd3-shape'
 import { Silhouette } from '../../shared/drawing/Silhouette'
 import { spreadOut } from '../../shared/drawing/labels'
 import { useUnits } from '../../units/UnitsContext'
-import { nodesOf, type Node, type PlanFrame, type Size } from './frame'
+import { nodesOf, wayOf, type Node, type PlanFrame, type Size } from './frame'
 import type { LiveLine, LiveNow } from './queries'
 
 /** What is known of a line beforehand. */
@@ -37,11 +37,7 @@ export function LivePlan({
   const draw = curve<Node>()
     .x(({ northM, eastM }) => x(northM, eastM))
     .y(({ northM, eastM }) => y(northM, eastM))
-  const way = Array.from({ length: now.way.length / 2 }, (_, i) => ({
-    northM: now.way[2 * i]!,
-    eastM: now.way[2 * i + 1]!,
-    heightM: 0,
-  }))
+  const way = wayOf(now).map(([northM, eastM]): Node => ({ northM, eastM, heightM: 0 }))
   const hull = Math.max(20, boatM * perM)
   return (
     <g data-testid="live-plan">

@@ -1,5 +1,7 @@
 import { useSize } from '../../shared/useWidth'
-import { planFrame, type Up } from './frame'
+import { BackWay } from './BackWay'
+import { planFrame, wayOf, type Up } from './frame'
+import type { Live } from './queries'
 import { LivePlan, type LiveProps } from './LivePlan'
 import { LiveSide } from './LiveSide'
 import { LiveTable } from './LiveTable'
@@ -17,16 +19,19 @@ export function LiveStage({
   up,
   boatM,
   says,
+  back,
 }: LiveProps & {
   up: Up
   boatM: number
   /** What the drawing does not show, in a sentence. */
   says: string | null
+  /** The way back that was chosen. */
+  back: Live['back']
 }) {
   const [frame, width, height] = useSize()
   const side = up === 'BOW' ? Math.round(height * SIDE_SHARE) : 0
   const size = { width, height: height - side }
-  const plan = planFrame(now, up, size)
+  const plan = planFrame(now, up, size, back ? wayOf(back) : [])
   const heading = (now.headingDeg * Math.PI) / 180
   const x = (asternM: number) => plan.x(-asternM * Math.cos(heading), -asternM * Math.sin(heading))
   return (
@@ -37,6 +42,7 @@ export function LiveStage({
     >
       <svg width={width} height={height} className="absolute inset-0 block" aria-hidden>
         <LivePlan {...{ now, named, called, boatM, size }} frame={plan} />
+        {back && <BackWay back={back} frame={plan} />}
         <StreamArrow now={now} frame={plan} x={width - 40} />
         <ScaleBar perM={plan.perM} x={14} y={size.height - 14} />
         {side > 0 && <LiveSide {...{ now, named, called, x, width }} top={size.height} height={side} />}

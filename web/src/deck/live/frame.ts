@@ -33,6 +33,10 @@ export const nodesOf = ({ nodes }: { nodes: readonly number[] }): Node[] =>
     heightM: nodes[3 * i + 2]!,
   }))
 
+/** Places of a way that is told flat: north, east, north, east. */
+export const wayOf = ({ way }: { way: readonly number[] }): [number, number][] =>
+  Array.from({ length: way.length / 2 }, (_, i) => [way[2 * i]!, way[2 * i + 1]!])
+
 /** Of the transom along her heading, and to starboard (m). */
 export function astern(now: LiveNow, northM: number, eastM: number): { asternM: number; starboardM: number } {
   const heading = (now.headingDeg * Math.PI) / 180
@@ -52,10 +56,17 @@ const STEP = 1.2
 /** Little way is drawn at a scale that still shows the boat (m). */
 const LEAST_M = 60
 
-export function planFrame(now: LiveNow, up: Up, { width, height }: Size): PlanFrame {
+/** @param also places that are shown too where north is up: a way back */
+export function planFrame(
+  now: LiveNow,
+  up: Up,
+  { width, height }: Size,
+  also: readonly [number, number][] = [],
+): PlanFrame {
   const room = width < PHONE_PX ? TIGHT : ROOM
   const shown: [number, number][] = [
     [0, 0],
+    ...(up === 'NORTH' ? also : []),
     ...now.lines.flatMap((line) =>
       nodesOf(line).map(({ northM, eastM }): [number, number] => [northM, eastM]),
     ),

@@ -5,6 +5,7 @@ import { LivePlan } from './LivePlan'
 import { LiveSide } from './LiveSide'
 import { LiveTable } from './LiveTable'
 import type { LiveLine, LiveNow } from './queries'
+import { sailedOf } from './sailed'
 import { Warnings } from './Warnings'
 
 /** Heading east: astern is west, starboard is south. */
@@ -170,4 +171,29 @@ it('says who must act, and nothing where nobody must', () => {
     />,
   )
   expect(screen.getByRole('alert').textContent).toContain('Ketch crosses C1 in')
+})
+
+describe('what is kept with a strike', () => {
+  it('is how its line went and where its lure was', () => {
+    const kept = sailedOf('two', now({ turnDegMin: -60 }), undefined)!
+    expect(kept.bend).toBe('INSIDE')
+    expect(kept.turnDegMin).toBe(-60)
+    // 5 m south and 80 m west of her.
+    expect(kept.latitudeDeg).toBeCloseTo(27.6 - 5 / 111_195, 6)
+    expect(kept.longitudeDeg).toBeCloseTo(-47.3 - 80 / 111_195 / Math.cos((27.6 * Math.PI) / 180), 6)
+    expect(kept.bottomM).toBeUndefined()
+  })
+
+  it('is never a depth over the surface, nor beyond the date line', () => {
+    const wave = now({ longitudeDeg: -179.9999, lines: [line('one', 80, 4, { lureDepthM: -0.03 })] })
+    const kept = sailedOf('one', wave, undefined)!
+    expect(kept.lureDepthM).toBe(0)
+    expect(kept.longitudeDeg).toBeGreaterThan(179.9)
+  })
+
+  it('is nothing for a line that hangs or is not seen', () => {
+    expect(sailedOf('three', now(), undefined)).toBeUndefined()
+    expect(sailedOf('four', now(), undefined)).toBeUndefined()
+    expect(sailedOf('one', undefined, undefined)).toBeUndefined()
+  })
 })

@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useEffect, useRef } from 'react'
 import type { Draft } from '../../draft/queries'
 import type { Fix } from '../../strikes/fixes'
-import { liveOf, type Live } from './queries'
+import { liveOf, type Live, type LiveAsked } from './queries'
 
 /** Asked each second (ms). */
 const EVERY_MS = 1000
@@ -14,12 +14,14 @@ const HELD_MS = 300_000
  *
  * @param draft null asks nothing
  * @param out   lines that are out
+ * @param back  where to come back over
  * @param fix   the last of this device, where it is a source
  */
 export function useLive(
   boat: string,
   draft: Draft | null,
   out: readonly string[],
+  back: LiveAsked['back'] | null,
   fix: Fix | null,
 ): Live | undefined {
   const held = useRef<Fix[]>([])
@@ -30,10 +32,14 @@ export function useLive(
     held.current = [...held.current.filter(({ at }) => Date.parse(at) > from), fix]
   }, [fix])
   const asked = useQuery({
-    queryKey: ['live', boat, draft, out],
+    queryKey: ['live', boat, draft, out, back],
     queryFn: async ({ signal }) => {
       const fixes = held.current.filter(({ at }) => at > heard.current)
-      const live = await liveOf(boat, { draft: draft!, outLineIds: [...out], fixes }, signal)
+      const live = await liveOf(
+        boat,
+        { draft: draft!, outLineIds: [...out], fixes, ...(back && { back }) },
+        signal,
+      )
       // A spread that is begun anew is told the whole way again.
       heard.current = live.now ? live.now.at : ''
       return live

@@ -90,6 +90,7 @@ function state(strike: Fact, standing: readonly Fact[], placed: Place | undefine
     species: fish.map((fact) => fact.payload.species ?? ''),
     fish: fish.map(fishOf),
     ...(placed && { placed }),
+    ...(strike.payload.sailed && { sailed: strike.payload.sailed }),
     notes: standing
       .filter((fact) => fact.kind === 'ANNOTATED' && fact.payload.targetId === strike.factId)
       .map((fact) => fact.payload.note ?? ''),

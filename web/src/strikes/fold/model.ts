@@ -13,6 +13,7 @@ export interface Payload {
   targetId?: string
   letOutM?: number
   fished?: string
+  sailed?: Sailed
   species?: string
   released?: boolean
   how?: string
@@ -27,6 +28,26 @@ export interface Payload {
   lengthM?: number
   massKg?: number
   [other: string]: unknown
+}
+
+/** How she and a line went at a moment, as the live spread had it; as in the API document. */
+export interface Sailed {
+  at: string
+  bend: 'INSIDE' | 'OUTSIDE' | 'NEITHER'
+  turnDegMin: number
+  headingDeg: number
+  throughMps: number
+  groundMps: number
+  courseDeg: number
+  streamMps: number
+  streamTowardsDeg: number
+  streamDoubtMps: number
+  lureDepthM: number
+  lureMps: number
+  latitudeDeg: number
+  longitudeDeg: number
+  bottomM?: number
+  waterC?: number
 }
 
 export type Outcome = 'OPEN' | 'LANDED' | 'RELEASED' | 'LOST'
@@ -44,6 +65,8 @@ export interface StrikeState {
   notes: string[]
   /** Where the lure was, where somebody said so. */
   placed?: Place
+  /** How its line went, where the live spread had it. */
+  sailed?: Sailed
 }
 
 export interface Place {

@@ -1,5 +1,11 @@
 // Made of the OpenAPI document by scripts/ranges.mjs: what the server takes, in SI.
 export const RANGES = {
+  BackBody: {
+    latitudeDeg: { least: -90, most: 90 },
+    longitudeDeg: { least: -180, most: 180 },
+    portRadiusM: { least: 5, most: 2000 },
+    starboardRadiusM: { least: 5, most: 2000 },
+  },
   BaitCaught: {
     count: { least: 1, most: 1000 },
   },
@@ -153,6 +159,22 @@ export const RANGES = {
     baitLengthM: { least: 0.04, most: 1.2 },
     hookCount: { least: 1, most: 6 },
     hookStrengthN: { least: 20, most: 5000 },
+  },
+  Sailed: {
+    bottomM: { least: 0, most: 11000 },
+    courseDeg: { least: 0, most: 360 },
+    groundMps: { least: 0, most: 40 },
+    headingDeg: { least: 0, most: 360 },
+    latitudeDeg: { least: -90, most: 90 },
+    longitudeDeg: { least: -180, most: 180 },
+    lureDepthM: { least: 0, most: 2000 },
+    lureMps: { least: 0, most: 40 },
+    streamDoubtMps: { least: 0, most: 40 },
+    streamMps: { least: 0, most: 40 },
+    streamTowardsDeg: { least: 0, most: 360 },
+    throughMps: { least: 0, most: 40 },
+    turnDegMin: { least: -3600, most: 3600 },
+    waterC: { least: -3, most: 45 },
   },
   SegmentWire: {
     diameterM: { least: 0.0001, most: 0.01 },

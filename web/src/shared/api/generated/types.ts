@@ -1080,6 +1080,43 @@ export interface components {
             /** Format: double */
             value?: number;
         };
+        BackBody: {
+            /** Format: double */
+            latitudeDeg: number;
+            /** Format: uuid */
+            lineId?: string;
+            /** Format: double */
+            longitudeDeg: number;
+            /** Format: double */
+            portRadiusM: number;
+            /** Format: double */
+            starboardRadiusM: number;
+        };
+        BackReply: {
+            /** Format: double */
+            abreastM: number;
+            /** Format: double */
+            bearingDeg: number;
+            /** Format: double */
+            distanceM: number;
+            /** Format: double */
+            eastM: number;
+            /** Format: double */
+            inS: number;
+            /** Format: double */
+            northM: number;
+            /** Format: double */
+            radiusM: number;
+            /** Format: double */
+            runM: number;
+            /** @enum {string} */
+            side: "PORT" | "STARBOARD";
+            /** Format: double */
+            steerDeg: number;
+            /** Format: double */
+            turnDeg: number;
+            way: number[];
+        };
         BaitCaught: {
             bait: string;
             /** Format: int32 */
@@ -2039,6 +2076,7 @@ export interface components {
             line: components["schemas"]["LineWire"];
         };
         LiveBody: {
+            back?: components["schemas"]["BackBody"];
             draft: components["schemas"]["SpreadDraft"];
             fixes: components["schemas"]["FixBody"][];
             outLineIds: string[];
@@ -2062,6 +2100,7 @@ export interface components {
         LiveReply: {
             /** Format: date-time */
             asked: string;
+            back?: components["schemas"]["BackReply"];
             now?: components["schemas"]["NowReply"];
             old: boolean;
         };
@@ -2647,6 +2686,40 @@ export interface components {
             /** Format: double */
             waterN: number;
         };
+        Sailed: {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            bend: "INSIDE" | "OUTSIDE" | "NEITHER";
+            /** Format: double */
+            bottomM?: number;
+            /** Format: double */
+            courseDeg: number;
+            /** Format: double */
+            groundMps: number;
+            /** Format: double */
+            headingDeg: number;
+            /** Format: double */
+            latitudeDeg: number;
+            /** Format: double */
+            longitudeDeg: number;
+            /** Format: double */
+            lureDepthM: number;
+            /** Format: double */
+            lureMps: number;
+            /** Format: double */
+            streamDoubtMps: number;
+            /** Format: double */
+            streamMps: number;
+            /** Format: double */
+            streamTowardsDeg: number;
+            /** Format: double */
+            throughMps: number;
+            /** Format: double */
+            turnDegMin: number;
+            /** Format: double */
+            waterC?: number;
+        };
         SchoolReply: {
             asks: string;
             /** @enum {string} */
@@ -2937,6 +3010,7 @@ export interface components {
             fished?: string;
             /** Format: uuid */
             lineId: string;
+            sailed?: components["schemas"]["Sailed"];
         };
         StruckLine: {
             /** Format: double */

@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.Map;
 import org.mosswake.bench.call.CallBench;
 import org.mosswake.bench.call.ChipLatency;
+import org.mosswake.bench.live.LiveSteps;
 import org.mosswake.bench.rig.RigBench;
 import org.mosswake.bench.spread.DragLatency;
 import org.mosswake.bench.spread.SpreadBench;
@@ -38,6 +39,7 @@ public final class Bench {
         printSpread(results);
         printCall(results);
         printRig(results);
+        LiveSteps.print();
         if (args.length > 0) {
             DragLatency.print(args[0]);
             ChipLatency.print(args[0]);

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.mosswake.core.turn.Bend;
 
 /**
  * The spread at a moment.
@@ -31,14 +32,6 @@ public record LiveMoment(
         way = List.copyOf(way);
         bottom = List.copyOf(bottom);
         warnings = List.copyOf(warnings);
-    }
-
-    /** Where a line is in the turn she makes. */
-    public enum Bend {
-        INSIDE,
-        OUTSIDE,
-        /** On a straight course, or of a line over the middle. */
-        NEITHER
     }
 
     /**

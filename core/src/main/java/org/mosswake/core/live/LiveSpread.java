@@ -7,7 +7,9 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.mosswake.core.tow.TowSolver;
+import org.mosswake.core.turn.Bend;
 import org.mosswake.core.turn.Pose;
 import org.mosswake.core.turn.SailedSpread;
 import org.mosswake.core.turn.TurnRules;
@@ -32,6 +34,8 @@ public final class LiveSpread {
     private static final int WAY_S = 240;
     /** The bottom is shown as far astern as so many of the longest line. */
     private static final double BOTTOM_LENGTHS = 1.3;
+    /** Between places of a way back as it is drawn (s). */
+    private static final double RETURN_EVERY_S = 8;
     /** A tip this near to the middle line is on no side of it (m). */
     private static final double MIDDLE_M = 0.25;
 
@@ -179,6 +183,48 @@ public final class LiveSpread {
                 soundings.astern(at, motion.throughMps(), BOTTOM_LENGTHS * spread.longestM())));
     }
 
+    /**
+     * The way back that brings a lure over a place.
+     *
+     * @param line    whose; without one, or of one that is in, the middle of those that are out
+     * @param portM   radius in which nothing meets to port, as {@code starboardM} (m)
+     * @return with the mark as seen from the boat; empty while nothing is towed
+     */
+    public Optional<Returning> back(Sample.Place place, Optional<UUID> line, double portM, double starboardM) {
+        Optional<LiveMoment> now = moment().filter(LiveMoment::towing);
+        if (now.isEmpty() || now.get().lines().isEmpty()) {
+            return Optional.empty();
+        }
+        double[] there = filter.inPlane(place);
+        var mark = new BackOver.Mark(there[0] - boat().northM(), there[1] - boat().eastM());
+        List<LiveMoment.LivePlace> out = now.get().lines();
+        List<LiveMoment.LivePlace> its = out.stream()
+                .filter(one -> line.filter(one.id()::equals).isPresent())
+                .toList();
+        List<LiveMoment.LivePlace> chosen = its.isEmpty() ? out : its;
+        double length = chosen.stream()
+                .mapToDouble(one -> Math.hypot(
+                        one.nodes().get(0).northM(), one.nodes().get(0).eastM()))
+                .average()
+                .orElseThrow();
+        double side = its.isEmpty() ? 0 : tipOf(its.get(0).id());
+        return BackOver.of(now.get().motion(), mark, length, side, portM, starboardM)
+                .map(way -> new Returning(mark, way, way.overGround(now.get().motion(), RETURN_EVERY_S)));
+    }
+
+    /**
+     * @param mark       from the boat
+     * @param overGround her way there, from the boat
+     */
+    public record Returning(BackOver.Mark mark, BackOver way, List<BackOver.Mark> overGround) {}
+
+    private double tipOf(UUID line) {
+        return lines.stream()
+                .filter(one -> one.id().equals(line))
+                .mapToDouble(one -> one.turned().tipStarboardM())
+                .sum();
+    }
+
     private List<LiveMoment.LivePlace> places(Motion motion) {
         var places = new ArrayList<LiveMoment.LivePlace>();
         var sailed = spread.lines();
@@ -212,11 +258,11 @@ public final class LiveSpread {
                 sailed.slack());
     }
 
-    private static LiveMoment.Bend bend(TowedLine line, Motion motion) {
+    private static Bend bend(TowedLine line, Motion motion) {
         if (motion.radiusM() > TurnAhead.WIDEST_M || Math.abs(line.turned().tipStarboardM()) < MIDDLE_M) {
-            return LiveMoment.Bend.NEITHER;
+            return Bend.NEITHER;
         }
-        return line.turned().tipStarboardM() * motion.turnRadS() > 0 ? LiveMoment.Bend.INSIDE : LiveMoment.Bend.OUTSIDE;
+        return line.turned().tipStarboardM() * motion.turnRadS() > 0 ? Bend.INSIDE : Bend.OUTSIDE;
     }
 
     private double seconds(Instant moment) {

@@ -11,11 +11,11 @@ import org.mosswake.core.turn.SailedSpread;
  */
 final class TurnAhead {
     /** So far ahead (s), and no farther round than right round. */
-    private static final double AHEAD_S = 120;
+    private static final double AHEAD_S = 90;
 
     private static final double STEP_S = 2;
     /** Steps of the way ahead that are made each second. */
-    private static final int STEPS = 8;
+    private static final int STEPS = 5;
     /** Wider she is as good as on a straight course (m). */
     static final double WIDEST_M = 400;
 
@@ -77,7 +77,7 @@ final class TurnAhead {
                     new Meets(met.get(0).line(), met.get(0).other(), begun + ahead, Math.abs(turn) * ahead));
             found = true;
         }
-        if (found || ahead >= AHEAD_S || Math.abs(turn) * ahead > 2 * Math.PI) {
+        if (found || ahead >= AHEAD_S || Math.abs(turn) * ahead > 2 * Math.PI || sailed.lost()) {
             meets = found ? meets : Optional.empty();
             ghost = Optional.empty();
         }

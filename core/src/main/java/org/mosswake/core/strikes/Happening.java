@@ -33,8 +33,19 @@ public sealed interface Happening {
      * A fish took.
      *
      * @param fished hash of the spread as it was fished
+     * @param sailed how the line went then, where the live spread had it
      */
-    record Struck(UUID lineId, Optional<String> fished) implements OfLine {}
+    record Struck(UUID lineId, Optional<String> fished, Optional<Sailed> sailed) implements OfLine {
+        public Struck(UUID lineId, Optional<String> fished) {
+            this(lineId, fished, Optional.empty());
+        }
+
+        @Override
+        public void check(Faults faults, String path) {
+            OfLine.super.check(faults, path);
+            sailed.ifPresent(one -> one.check(faults, path + "sailed."));
+        }
+    }
 
     /**
      * One fish of a strike came aboard or alongside.

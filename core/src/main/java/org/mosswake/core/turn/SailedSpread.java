@@ -180,6 +180,11 @@ public final class SailedSpread {
         return new Sailed(nodes, one.lureSpeed, depth, one.slack);
     }
 
+    /** True where a line has no shape: nothing sure comes after it. */
+    public boolean lost() {
+        return lines.stream().flatMap(Optional::stream).anyMatch(one -> one.lost > 0);
+    }
+
     /** Pairs that meet as they lie now. */
     public List<Met> met() {
         var met = new ArrayList<Met>();

@@ -10,6 +10,7 @@ import java.util.function.Function;
 import org.junit.jupiter.api.Test;
 import org.mosswake.core.live.LiveMoment.LivePlace;
 import org.mosswake.core.tow.TowSolver;
+import org.mosswake.core.turn.Bend;
 import org.mosswake.core.turn.SailedSpread;
 import org.mosswake.core.turn.TurnLine;
 import org.mosswake.core.turn.TurnRules;
@@ -108,7 +109,7 @@ class LiveSpreadTest {
         assertThat(moment.warnings()).isEmpty();
         assertThat(moment.settlesM()).isZero();
         assertThat(moment.lines()).hasSize(6).allSatisfy(line -> {
-            assertThat(line.bend()).isEqualTo(LiveMoment.Bend.NEITHER);
+            assertThat(line.bend()).isEqualTo(Bend.NEITHER);
             assertThat(line.lureMps()).isCloseTo(RULES.speedMps(), within(0.25));
             assertThat(line.offBottom()).isEmpty();
         });
@@ -122,9 +123,9 @@ class LiveSpreadTest {
         LiveMoment moment = sail(live, boat, 25, Math.toRadians(2.5), Sailing::all);
         LivePlace inside = moment.lines().get(1);
         LivePlace outside = moment.lines().get(2);
-        assertThat(inside.bend()).isEqualTo(LiveMoment.Bend.INSIDE);
-        assertThat(outside.bend()).isEqualTo(LiveMoment.Bend.OUTSIDE);
-        assertThat(moment.lines().get(0).bend()).isEqualTo(LiveMoment.Bend.NEITHER);
+        assertThat(inside.bend()).isEqualTo(Bend.INSIDE);
+        assertThat(outside.bend()).isEqualTo(Bend.OUTSIDE);
+        assertThat(moment.lines().get(0).bend()).isEqualTo(Bend.NEITHER);
         assertThat(inside.lureMps()).isLessThan(outside.lureMps() - 0.2);
     }
 

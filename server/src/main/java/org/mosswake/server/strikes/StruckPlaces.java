@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.mosswake.core.strikes.Happening;
+import org.mosswake.core.strikes.Sailed;
 import org.mosswake.core.strikes.Track;
 import org.mosswake.server.strikes.FactMapper.LineRow;
 import org.mosswake.server.strikes.FactMapper.PlaceRow;
@@ -18,17 +20,22 @@ import tools.jackson.databind.json.JsonMapper;
 /** Sets where the lure of a strike was, once, as soon as the fixes about it are in. */
 @Component
 class StruckPlaces {
+    /** Names places that the live spread had at that moment. */
+    private static final String LIVE = "live-1";
+
     /** A boat at the slowest takes about this long over the longest let-out. */
     private static final Duration BEFORE = Duration.ofMinutes(15);
 
     private final FactMapper facts;
     private final FixMapper fixes;
+    private final FactReader reader;
     private final JsonMapper json;
     private final Clock clock;
 
-    StruckPlaces(FactMapper facts, FixMapper fixes, JsonMapper json, Clock clock) {
+    StruckPlaces(FactMapper facts, FixMapper fixes, FactReader reader, JsonMapper json, Clock clock) {
         this.facts = facts;
         this.fixes = fixes;
+        this.reader = reader;
         this.json = json;
         this.clock = clock;
     }
@@ -47,13 +54,22 @@ class StruckPlaces {
                 .toList();
         Instant first = strikes.get(0).happenedAt();
         Instant last = strikes.get(strikes.size() - 1).happenedAt();
-        if (fixes.any(vessel, first.minus(BEFORE), last.plus(Track.LONGEST_GAP))) {
+        boolean told = strikes.stream()
+                .anyMatch(strike -> reader.kept(strike).what() instanceof Happening.Struck struck
+                        && struck.sailed().isPresent());
+        if (told || fixes.any(vessel, first.minus(BEFORE), last.plus(Track.LONGEST_GAP))) {
             strikes.forEach(strike ->
                     set(vessel, strike, json.readValue(open.get(strike.factId()).body(), StruckLine.class)));
         }
     }
 
     private void set(UUID vessel, FactRow strike, StruckLine line) {
+        if (reader.kept(strike).what() instanceof Happening.Struck struck
+                && struck.sailed().isPresent()) {
+            Sailed sailed = struck.sailed().get();
+            keep(vessel, strike, new Track.Spot(sailed.latitudeDeg(), sailed.longitudeDeg()), LIVE);
+            return;
+        }
         if (line.asternM() == null) {
             return;
         }
@@ -66,12 +82,14 @@ class StruckPlaces {
         List<Track.Fix> near = (other == null ? own : fixes.ofDevice(vessel, other, from, to))
                 .stream().map(FixBody::toCore).toList();
         double side = line.starboardM() == null ? 0 : line.starboardM();
-        Track.of(near)
-                .behind(at, line.asternM(), side)
-                .ifPresent(place -> facts.insertPlace(
-                        vessel,
-                        new PlaceRow(strike.factId(), place.latitudeDeg(), place.longitudeDeg()),
-                        Track.METHOD,
-                        clock.instant()));
+        Track.of(near).behind(at, line.asternM(), side).ifPresent(place -> keep(vessel, strike, place, Track.METHOD));
+    }
+
+    private void keep(UUID vessel, FactRow strike, Track.Spot place, String method) {
+        facts.insertPlace(
+                vessel,
+                new PlaceRow(strike.factId(), place.latitudeDeg(), place.longitudeDeg()),
+                method,
+                clock.instant());
     }
 }

@@ -318,6 +318,27 @@ class FactsApiTest {
                 .hasSize(6);
     }
 
+    /** What the live spread knew at that second holds over what is reckoned from fixes, and stays with the fact. */
+    @Test
+    void aStrikeThatWasSeenOnTheWaterIsPlacedAtOnceAndKeepsHowItsLineWent() {
+        JsonNode fished = fished();
+        ObjectNode strike = strike("2026-06-20T09:30:00Z", fished);
+        ObjectNode sailed = (ObjectNode) Api.JSON.readTree("""
+                {"at": "2026-06-20T09:29:59Z", "bend": "INSIDE", "turnDegMin": 120.5, "headingDeg": 40, "throughMps": 3.9,
+                 "groundMps": 4.2, "courseDeg": 44, "streamMps": 0.4, "streamTowardsDeg": 90, "streamDoubtMps": 0.1,
+                 "lureDepthM": 2.3, "lureMps": 3.1, "latitudeDeg": 27.6007, "longitudeDeg": -47.3004, "waterC": 24.2}""");
+        ((ObjectNode) strike.get("payload")).set("sailed", sailed);
+        assertThat(outcomes(send(List.of(strike), fished))).containsExactly("KEPT");
+        JsonNode log = log();
+        assertThat(log.at("/strikes/0/lureAt/latitudeDeg").asDouble()).isEqualTo(27.6007);
+        assertThat(log.at("/facts/0/payload/sailed/bend").asString()).isEqualTo("INSIDE");
+
+        ObjectNode wrong = strike("2026-06-20T09:40:00Z", fished);
+        ((ObjectNode) wrong.get("payload"))
+                .set("sailed", sailed.deepCopy().put("lureDepthM", -4).put("bend", "UNDER"));
+        assertThat(send(List.of(wrong)).at("/facts/0/faults").toString()).contains("payload.sailed.bend");
+    }
+
     /** Whatever a device sent as fished, in either edition: the strike stands without figures, and the day is read. */
     @Test
     void whatCannotBePutTogetherNeverKeepsTheDayFromItsReader() {

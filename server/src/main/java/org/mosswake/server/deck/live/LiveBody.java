@@ -2,7 +2,10 @@ package org.mosswake.server.deck.live;
 
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.mosswake.core.clock.Place;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.turn.Helm;
 import org.mosswake.server.platform.json.Checked;
 import org.mosswake.server.spread.SpreadDraft;
 import org.mosswake.server.strikes.FixBody;
@@ -11,9 +14,34 @@ import org.mosswake.server.strikes.FixBody;
  * A spread at sea.
  *
  * @param outLineIds lines that are out; others are not shown
+ * @param back       where to; absent where nobody wants to
  * @param fixes      of the device that asks, since it was last answered: for a boat without instruments
  */
-record LiveBody(SpreadDraft draft, List<UUID> outLineIds, List<FixBody> fixes) implements Checked {
+record LiveBody(
+        SpreadDraft draft,
+        List<UUID> outLineIds,
+        List<FixBody> fixes,
+        @Nullable BackBody back) implements Checked {
+    /**
+     * A place to come back over.
+     *
+     * @param lineId       whose lure; the middle of them unless sent
+     * @param portRadiusM  in which nothing meets, with {@code starboardRadiusM}
+     */
+    record BackBody(
+            Double latitudeDeg,
+            Double longitudeDeg,
+            @Nullable UUID lineId,
+            Double portRadiusM,
+            Double starboardRadiusM) {
+        private void check(Faults faults, String path) {
+            Place.LATITUDE_DEG.check(faults, path + "latitudeDeg", latitudeDeg);
+            Place.LONGITUDE_DEG.check(faults, path + "longitudeDeg", longitudeDeg);
+            Helm.RADIUS_M.check(faults, path + "portRadiusM", portRadiusM);
+            Helm.RADIUS_M.check(faults, path + "starboardRadiusM", starboardRadiusM);
+        }
+    }
+
     private static final int MOST_FIXES = 600;
 
     @Override
@@ -22,6 +50,9 @@ record LiveBody(SpreadDraft draft, List<UUID> outLineIds, List<FixBody> fixes) i
             draft.check(faults, "draft.");
         }
         faults.required("outLineIds", outLineIds);
+        if (back != null) {
+            back.check(faults, "back.");
+        }
         if (faults.count("fixes", fixes, 0, MOST_FIXES)) {
             for (int i = 0; i < fixes.size(); i++) {
                 if (faults.required("fixes[" + i + "]", fixes.get(i))) {

@@ -4,14 +4,19 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.mosswake.core.live.BackOver;
 import org.mosswake.core.live.LiveMoment;
 import org.mosswake.core.live.LiveMoment.LivePlace;
 import org.mosswake.core.live.LiveSpread;
 import org.mosswake.core.live.LiveWarning;
 import org.mosswake.core.live.Motion;
 import org.mosswake.core.live.OtherBoat;
+import org.mosswake.core.turn.Bend;
+import org.mosswake.core.turn.Side;
 import org.mosswake.server.platform.wire.SentenceReply;
 
 /**
@@ -19,9 +24,11 @@ import org.mosswake.server.platform.wire.SentenceReply;
  * (m).
  *
  * @param now absent while nothing is told of her, or she has no course yet
+ * @param back the way back that was asked for; absent where none leads there
  * @param old what is told ended a while ago: what is shown was so then
  */
-record LiveReply(Instant asked, @Nullable NowReply now, boolean old) {
+record LiveReply(
+        Instant asked, @Nullable NowReply now, @Nullable BackReply back, boolean old) {
     /** Told nothing for so long, what is shown is of the past. */
     static final Duration OLD = Duration.ofSeconds(8);
 
@@ -108,7 +115,7 @@ record LiveReply(Instant asked, @Nullable NowReply now, boolean old) {
             List<Double> nodes,
             double lureMps,
             double lureDepthM,
-            LiveMoment.Bend bend,
+            Bend bend,
             @Nullable Double offBottomM,
             @Nullable Double offBottomInS,
             boolean slack) {
@@ -167,13 +174,58 @@ record LiveReply(Instant asked, @Nullable NowReply now, boolean old) {
         }
     }
 
-    static LiveReply of(LiveSpread live, Instant asked, double wantedMps) {
+    /**
+     * The way back that brings a lure over a mark.
+     *
+     * @param northM    of the mark from the boat, with {@code eastM}
+     * @param turnDeg   so far round, in a circle of {@code radiusM}, then straight, steering {@code steerDeg}
+     * @param abreastM  of the mark to starboard of the hull's way
+     * @param inS       until the lure is over it
+     * @param way       hers over ground: north and east, in turn
+     */
+    record BackReply(
+            double northM,
+            double eastM,
+            double bearingDeg,
+            double distanceM,
+            Side side,
+            double radiusM,
+            double turnDeg,
+            double steerDeg,
+            double runM,
+            double abreastM,
+            double inS,
+            List<Double> way) {
+        static BackReply of(LiveSpread.Returning returning) {
+            double north = returning.mark().northM();
+            double east = returning.mark().eastM();
+            BackOver way = returning.way();
+            return new BackReply(
+                    tenth(north),
+                    tenth(east),
+                    tenth((Math.toDegrees(Math.atan2(east, north)) + 360) % 360),
+                    tenth(Math.hypot(north, east)),
+                    way.side(),
+                    tenth(way.radiusM()),
+                    tenth(Math.toDegrees(way.turnRad())),
+                    tenth(way.steerDeg()),
+                    tenth(way.runM()),
+                    tenth(way.abreastM()),
+                    tenth(way.inS()),
+                    returning.overGround().stream()
+                            .flatMap(one -> Stream.of(tenth(one.northM()), tenth(one.eastM())))
+                            .toList());
+        }
+    }
+
+    static LiveReply of(LiveSpread live, Instant asked, double wantedMps, Optional<LiveSpread.Returning> back) {
         return live.moment()
                 .map(moment -> new LiveReply(
                         asked,
                         NowReply.of(moment, live.others(), wantedMps),
+                        back.map(BackReply::of).orElse(null),
                         Duration.between(moment.at(), asked).compareTo(OLD) > 0))
-                .orElse(new LiveReply(asked, null, false));
+                .orElse(new LiveReply(asked, null, null, false));
     }
 
     private static double tenth(double value) {

@@ -5,8 +5,10 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Callable;
+import org.jspecify.annotations.Nullable;
 import org.mosswake.core.live.LiveSpread;
 import org.mosswake.core.live.Sample;
 import org.mosswake.core.live.TowedLine;
@@ -46,8 +48,18 @@ class LiveService {
         var asked = new LiveSpreads.Asked(vessel, whole, List.copyOf(body.outLineIds()), lengthM);
         return () -> spreads.with(asked, () -> begin(asked), kept -> {
             hear(kept, vessel, body.fixes());
-            return LiveReply.of(kept.live(), clock.instant(), whole.speed().mps());
+            return LiveReply.of(kept.live(), clock.instant(), whole.speed().mps(), back(kept.live(), body.back()));
         });
+    }
+
+    private static Optional<LiveSpread.Returning> back(LiveSpread live, LiveBody.@Nullable BackBody back) {
+        return back == null
+                ? Optional.empty()
+                : live.back(
+                        new Sample.Place(back.latitudeDeg(), back.longitudeDeg()),
+                        Optional.ofNullable(back.lineId()),
+                        back.portRadiusM(),
+                        back.starboardRadiusM());
     }
 
     private static LiveSpread begin(LiveSpreads.Asked asked) {

@@ -81,6 +81,29 @@ class LiveApiTest {
         assertThat(none.has("now")).isFalse();
     }
 
+    /** Due north at 3.9 m/s, back over a place 300 m behind her. */
+    @Test
+    void theWayBackBringsTheLureOverThePlace(Api api) {
+        String boat = api.quietLedger();
+        JsonNode draft = draft(api);
+        String body = """
+                {"draft": %s, "outLineIds": ["%s"], "fixes": [%s],
+                 "back": {"latitudeDeg": %.6f, "longitudeDeg": -47.3, "portRadiusM": %s, "starboardRadiusM": 80}}""";
+        List<String> fixes = north(180, 0);
+        double there = 27.6 + (MPS * 179 - 300) / 111_195;
+        String line = lines(draft).get(1);
+        JsonNode back = api.post(boat + "/live", body.formatted(draft, line, String.join(",", fixes), there, "80"))
+                .json()
+                .get("back");
+        assertThat(back.get("distanceM").asDouble()).isCloseTo(300, within(12.0));
+        assertThat(back.get("bearingDeg").asDouble()).isCloseTo(180, within(4.0));
+        // Half round and straight: the circle's half, what is left, and the line behind her.
+        assertThat(back.get("turnDeg").asDouble()).isBetween(180.0, 240.0);
+        assertThat(back.get("inS").asDouble()).isBetween(500 / MPS, 700 / MPS);
+        var wrong = api.post(boat + "/live", body.formatted(draft, line, "", there, "-3"));
+        assertThat(wrong.fields()).containsExactly("back.portRadiusM");
+    }
+
     @Test
     void faultsNameTheirField(Api api) {
         String boat = api.quietLedger();
