@@ -62,7 +62,6 @@ export function StrikeCard({
         <div>
           <p className="text-lg">Strike on</p>
           <h2 className="text-7xl leading-none font-bold">{strike.label}</h2>
-          {strike.sailed && <p className="mt-1 text-lg">{sailedWords(strike.sailed, units)}</p>}
         </div>
         {holds > 0 && (
           <p className="text-right text-lg">
@@ -78,6 +77,7 @@ export function StrikeCard({
           </Big>
         )}
       </div>
+      {strike.sailed && <p className="text-lg">{sailedWords(strike.sailed, units)}.</p>}
       <p className="text-xl leading-snug font-semibold">
         {said(holds > 0 || handling.holdS === 0 ? handling.now : handling.then)}
       </p>

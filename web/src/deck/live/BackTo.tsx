@@ -56,14 +56,14 @@ function Way({ back }: { back: NonNullable<Live['back']> }) {
   const turn =
     back.turnDeg < 5
       ? 'Hold her as she goes'
-      : `Turn to ${side}, a circle of ${units.say('distance', back.radiusM)}`
+      : `Turn to ${side}, a circle of ${units.say('distance', Math.round(back.radiusM))}`
   const abreast =
     Math.abs(back.abreastM) < 1
       ? ''
-      : ` Leave it ${units.say('distance', Math.abs(back.abreastM))} to ${back.abreastM > 0 ? 'starboard' : 'port'}.`
+      : ` Leave it ${units.say('distance', Math.round(Math.abs(back.abreastM)))} to ${back.abreastM > 0 ? 'starboard' : 'port'}.`
   return (
     <>
-      {degrees(back.bearingDeg)}°, {units.say('distance', back.distanceM)}. {turn}, then steer{' '}
+      {degrees(back.bearingDeg)}°, {units.say('distance', Math.round(back.distanceM))}. {turn}, then steer{' '}
       {degrees(back.steerDeg)}°: the lure is over it in {minutes(back.inS)}.{abreast}
     </>
   )

@@ -1,7 +1,7 @@
 import { line as curve } from 'd3-shape'
 import { Silhouette } from '../../shared/drawing/Silhouette'
 import { spreadOut } from '../../shared/drawing/labels'
-import { useUnits } from '../../units/UnitsContext'
+import { useUnits, type Units } from '../../units/UnitsContext'
 import { nodesOf, wayOf, type Node, type PlanFrame, type Size } from './frame'
 import type { LiveLine, LiveNow } from './queries'
 
@@ -21,6 +21,9 @@ export interface LiveProps {
 const BEND = { INSIDE: ', inside', OUTSIDE: ', outside', NEITHER: '' } as const
 /** Of a name with its figure (px). */
 const NAME = { width: 110, height: 22 }
+/** Of a name alone (px), for a drawing so small (px a metre) that figures would lie on each other. */
+const SHORT = 30
+const SMALL = 1.3
 /** Between boxes along a stroke (px). */
 const BOX_PX = 12
 
@@ -61,19 +64,32 @@ export function LivePlan({
       {now.others.map((other) => (
         <OtherBoat key={other.id} {...{ other, frame, size }} />
       ))}
-      <Lures {...{ now, named, called, frame }} />
+      <Lures {...{ now, named, called, frame, size }} />
     </g>
   )
 }
 
-function Lures({ now, named, called, frame: { x, y } }: LiveProps & { frame: PlanFrame }) {
+function Lures({
+  now,
+  named,
+  called,
+  frame: { x, y, perM },
+  size,
+}: LiveProps & { frame: PlanFrame; size: Size }) {
   const units = useUnits()
+  const small = perM < SMALL
   const at = (line: LiveLine) => {
     const [lure, next] = nodesOf(line)
     return { x: x(lure!.northM, lure!.eastM), y: y(lure!.northM, lure!.eastM), next: next ?? lure! }
   }
   const names = spreadOut(
-    now.lines.map((line) => ({ id: line.lineId, x: at(line).x + 16, y: at(line).y - 11, ...NAME })),
+    now.lines.map((line) => ({
+      id: line.lineId,
+      x: at(line).x + 16,
+      y: at(line).y - 11,
+      ...NAME,
+      width: small ? SHORT : NAME.width,
+    })),
     [
       ...now.lines.map((line) => ({
         id: line.lineId,
@@ -83,6 +99,7 @@ function Lures({ now, named, called, frame: { x, y } }: LiveProps & { frame: Pla
         height: 14,
       })),
       ...strokes(now.lines, { x, y }),
+      ...edges(size),
     ],
   )
   return now.lines.map((line) => {
@@ -114,19 +131,24 @@ function Lures({ now, named, called, frame: { x, y } }: LiveProps & { frame: Pla
           className="fill-ink stroke-water stroke-[4] text-[17px] [paint-order:stroke]"
         >
           <tspan className="font-bold">{label}</tspan>
-          <tspan dx={6} className="font-mono">
-            {line.slack
-              ? 'hangs'
-              : line.lureDepthM < 0.05
-                ? 'surface'
-                : units.say('distance', line.lureDepthM)}
-          </tspan>
-          <tspan>{BEND[line.bend]}</tspan>
+          {!small && (
+            <tspan dx={6} className="font-mono">
+              {depthWords(line, units)}
+            </tspan>
+          )}
+          {!small && <tspan>{BEND[line.bend]}</tspan>}
         </text>
       </g>
     )
   })
 }
+
+const depthWords = (line: LiveLine, units: Units): string =>
+  line.slack ? 'hangs' : line.lureDepthM < 0.05 ? 'surface' : units.say('distance', line.lureDepthM)
+
+/** No name is to lie beyond the drawing. */
+const edges = ({ width, height }: Size) =>
+  [-1000, height].map((y) => ({ id: 'edge', x: -1000, y, width: width + 2000, height: 1000 }))
 
 /** Small boxes along every line, on which no name is to lie. */
 const strokes = (lines: readonly LiveLine[], { x, y }: Pick<PlanFrame, 'x' | 'y'>) =>
@@ -146,7 +168,7 @@ const strokes = (lines: readonly LiveLine[], { x, y }: Pick<PlanFrame, 'x' | 'y'
   })
 
 /** Room at the edge of the drawing for who is farther off (px). */
-const EDGE = { x: 60, y: 40 }
+const EDGE = { x: 70, y: 64 }
 
 /** A wedge on its way, with what it is called; at the edge, with its distance, where it is beyond it. */
 function OtherBoat({
