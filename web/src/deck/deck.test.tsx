@@ -6,6 +6,7 @@ import { Cues } from './Cues'
 import { Pads } from './Pads'
 import type { Deck, Routine } from './queries'
 import { Sighted } from './Sighted'
+import { SetNext } from './SetNext'
 import { StrikeCard } from './StrikeCard'
 
 const says = (text: string) => ({ text, figures: [] })
@@ -21,6 +22,7 @@ const deck: Deck = {
     { species: 'KING', words: 'king', cautions: ['Mind the teeth.'], bag: 3, leastLengthM: 0.6 },
     { species: 'MAHI', words: 'mahi', cautions: [] },
   ],
+  goingOut: [{ lineId: 'one', label: 'S1', steps: [says('feather'), says('Let out to the ink.')] }],
   cautions: [],
 }
 const strike: Strike = {
@@ -160,5 +162,19 @@ describe('pads, clocks, cues and sightings', () => {
     fireEvent.click(screen.getByText('birds diving'))
     expect(seen).toHaveBeenCalledWith('BIRDS_DIVING', 'birds diving')
     expect(close).toHaveBeenCalled()
+  })
+})
+
+describe('setting', () => {
+  it('says how the next line goes out, and which come after', () => {
+    const onOut = vi.fn()
+    const one = { lineId: 'one', label: 'S1', steer: 'Alone: steer to port while it goes out.' }
+    const two = { lineId: 'two', label: 'P1', steer: null }
+    render(<SetNext deck={deck} next={[one, two]} onOut={onOut} />)
+    expect(screen.getByText('Let out to the ink.')).toBeTruthy()
+    expect(screen.getByText('Then P1.')).toBeTruthy()
+    expect(screen.getByText(/steer to port/)).toBeTruthy()
+    fireEvent.click(screen.getByText('S1 is out'))
+    expect(onOut).toHaveBeenCalledWith(one)
   })
 })

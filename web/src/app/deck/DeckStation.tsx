@@ -13,6 +13,7 @@ import { Pads } from '../../deck/Pads'
 import { PadRow } from '../../deck/PadRow'
 import type { Instruments } from '../../deck/queries'
 import { Sighted } from '../../deck/Sighted'
+import { SetNext } from '../../deck/SetNext'
 import { SourcesSheet } from '../../deck/SourcesSheet'
 import { Big } from '../../deck/StrikeCard'
 import { clockOf, dayInWords } from '../../clock/model'
@@ -70,7 +71,10 @@ export function DeckStation(loaded: Loaded) {
                   ) : (
                     <>
                       {s.act.says}
-                      {s.act.kind === 'SET' && s.toSet.length > 0 && `: ${s.toSet.join(', ')}`}.
+                      {s.act.kind === 'SET' &&
+                        s.toSet.length > 0 &&
+                        `: ${s.toSet.map(({ label }) => label).join(', ')}`}
+                      .
                     </>
                   )}
                 </p>
@@ -100,6 +104,8 @@ export function DeckStation(loaded: Loaded) {
             >
               {s.on.length > 0 ? (
                 <Strikes s={s} deck={s.deck} />
+              ) : s.act.kind === 'SET' && s.toSet.length > 0 ? (
+                <SetNext deck={s.deck} next={s.toSet} onOut={s.isOut} />
               ) : (
                 <>
                   <ClockList clocks={s.clocks} onDone={s.done} />

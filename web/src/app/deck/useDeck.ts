@@ -7,6 +7,7 @@ import { sailedOf } from '../../deck/live/sailed'
 import type { Mark } from '../../deck/live/BackTo'
 import { useLive } from '../../deck/live/useLive'
 import { padsOf, type Pad } from '../../deck/pads'
+import type { Next } from '../../deck/SetNext'
 import { deckOf, instrumentsOf, type CueAnswer } from '../../deck/queries'
 import type { ToClear } from '../../deck/StrikeCard'
 import { clockOf } from '../../clock/model'
@@ -210,7 +211,19 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
     clocks: deck ? clocksOf(deck.routines, reports.day.standing, now, outSince) : [],
     /** When the first of the lines that are out went out (ms). */
     since: outSince.size > 0 ? Math.min(...outSince.values()) : null,
-    toSet: setting.map((step) => labelOf(step.lineId)),
+    toSet: setting.map((step): Next => ({
+      lineId: step.lineId,
+      label: labelOf(step.lineId),
+      steer: step.steer
+        ? `Alone: steer to ${step.steer === 'STARBOARD' ? 'starboard' : 'port'} while it goes out${
+            step.clearsM === undefined ? '' : `, clear by ${units.say('distance', Math.round(step.clearsM))}`
+          }. Kill cord on, lifejacket on, and someone ashore knows the plan.`
+        : null,
+    })),
+    isOut: (line: Next) => {
+      setChosen({ act: ACTS[1]!, at: second })
+      void tell(ACTS[1]!, line)
+    },
     speedMps: draft.speedThroughWaterMps,
   }
 }

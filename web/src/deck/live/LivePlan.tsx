@@ -167,8 +167,24 @@ const strokes = (lines: readonly LiveLine[], { x, y }: Pick<PlanFrame, 'x' | 'y'
     })
   })
 
-/** Room at the edge of the drawing for who is farther off (px). */
-const EDGE = { x: 70, y: 64 }
+/** Room at the edges of the drawing for who is farther off (px). */
+const EDGE = { left: 26, right: 60, top: 70, bottom: 44 }
+
+/** Where the way from the boat to something beyond the drawing leaves it. */
+function within(from: Spot, to: Spot, { width, height }: Size): Spot {
+  const share = (at: number, goal: number, least: number, most: number) =>
+    goal < least ? (at - least) / (at - goal) : goal > most ? (most - at) / (goal - at) : 1
+  const t = Math.min(
+    share(from.x, to.x, EDGE.left, width - EDGE.right),
+    share(from.y, to.y, EDGE.top, height - EDGE.bottom),
+  )
+  return { x: from.x + Math.max(0, t) * (to.x - from.x), y: from.y + Math.max(0, t) * (to.y - from.y) }
+}
+
+interface Spot {
+  x: number
+  y: number
+}
 
 /** A wedge on its way, with what it is called; at the edge, with its distance, where it is beyond it. */
 function OtherBoat({
@@ -182,10 +198,7 @@ function OtherBoat({
 }) {
   const units = useUnits()
   const there = { x: x(other.northM, other.eastM), y: y(other.northM, other.eastM) }
-  const at = {
-    x: Math.min(size.width - EDGE.x, Math.max(EDGE.x, there.x)),
-    y: Math.min(size.height - EDGE.y, Math.max(EDGE.y, there.y)),
-  }
+  const at = within({ x: x(0, 0), y: y(0, 0) }, there, size)
   const beyond = at.x !== there.x || at.y !== there.y
   return (
     <g data-other={other.name}>
@@ -197,7 +210,7 @@ function OtherBoat({
       <text
         x={at.x}
         y={at.y + 28}
-        textAnchor="middle"
+        textAnchor={at.x < 90 ? 'start' : at.x > size.width - 90 ? 'end' : 'middle'}
         className="fill-ink stroke-water stroke-[4] text-[15px] [paint-order:stroke]"
       >
         {other.name}

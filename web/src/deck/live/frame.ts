@@ -47,7 +47,7 @@ export function astern(now: LiveNow, northM: number, eastM: number): { asternM: 
 }
 
 /** Room around what is drawn (px): names stand there. */
-const ROOM = { left: 70, right: 130, top: 34, bottom: 34 }
+const ROOM = { left: 112, right: 130, top: 34, bottom: 34 }
 /** The same on a phone. */
 const TIGHT = { ...ROOM, left: 46, right: 96 }
 const PHONE_PX = 500

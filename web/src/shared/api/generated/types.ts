@@ -1535,6 +1535,7 @@ export interface components {
             cues: components["schemas"]["CueReply"][];
             fight: components["schemas"]["PhaseReply"][];
             fish: components["schemas"]["FishReply"][];
+            goingOut: components["schemas"]["GoingOutReply"][];
             handling: components["schemas"]["HandlingReply"];
             /** @enum {string} */
             playbook?: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
@@ -1768,6 +1769,12 @@ export interface components {
             line: components["schemas"]["GearColumn"][];
             lure: components["schemas"]["GearColumn"][];
             reel: components["schemas"]["GearColumn"][];
+        };
+        GoingOutReply: {
+            label: string;
+            /** Format: uuid */
+            lineId: string;
+            steps: components["schemas"]["SentenceReply"][];
         };
         GoodsReply: {
             /** Format: double */

@@ -35,7 +35,7 @@ class ArrowsTest {
             Map.entry("build", Set.of("call", "spread", "bench", "gear", "rig", "tow", "clock")),
             Map.entry("strikes", Set.of("spread", "gear", "turn")),
             // What a crew does on deck follows the method, its numbers and the skipper's table.
-            Map.entry("deck", Set.of("strikes", "call", "gear", "caution")),
+            Map.entry("deck", Set.of("strikes", "call", "spread", "rig", "gear", "caution")),
             Map.entry("live", Set.of("deck", "spread", "turn", "tow")),
             Map.entry("sim", Set.of()));
 

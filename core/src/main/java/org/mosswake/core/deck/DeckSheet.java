@@ -15,6 +15,7 @@ import org.mosswake.core.strikes.Cue;
  * All that the deck is told about one spread beforehand, so that a device with it in hand needs no link.
  *
  * @param playbook it was built by; empty for one made by hand
+ * @param goingOut how each line is set
  * @param fish     the method's targets first, then the others
  */
 public record DeckSheet(
@@ -22,12 +23,14 @@ public record DeckSheet(
         Handling handling,
         List<Routine> routines,
         List<CueAnswer> cues,
-        List<FishCare> fish) {
+        List<FishCare> fish,
+        List<GoingOut> goingOut) {
     /** @param speedMps of the spread, through the water */
     public static DeckSheet of(
             Optional<PlaybookId> playbook,
             double speedMps,
             List<Routine.Carries> lines,
+            List<GoingOut> goingOut,
             Numbers numbers,
             List<Entry> table) {
         Optional<Playbook> book = playbook.map(numbers::playbook);
@@ -41,6 +44,7 @@ public record DeckSheet(
                 Handling.of(book, speedMps),
                 Routine.of(book, lines, numbers),
                 Arrays.stream(Cue.values()).map(CueAnswer::of).toList(),
-                fish);
+                fish,
+                goingOut);
     }
 }

@@ -4,7 +4,7 @@ package org.mosswake.core.sim;
 final class Passer {
     private static final int EVERY_S = 900;
     /** From when she is first seen until she is there. */
-    private static final double COMES_IN_S = 320;
+    static final int COMES_IN_S = 320;
 
     private static final double FROM_M = 1100;
     private static final double ASTERN_M = 95;
@@ -15,17 +15,22 @@ final class Passer {
     private double northMps;
     private double eastMps;
 
-    /** Moves on a second; {@code courseDeg} and {@code mps} are those the boat holds on the whole. */
-    void second(int second, double boatNorthM, double boatEastM, double mps, double courseDeg) {
-        if (second % EVERY_S == 1) {
-            double course = Math.toRadians(courseDeg);
-            double from = Math.toRadians(courseDeg + FROM_DEG);
-            double run = mps * COMES_IN_S - ASTERN_M;
-            northM = boatNorthM + run * Math.cos(course) + FROM_M * Math.cos(from);
-            eastM = boatEastM + run * Math.sin(course) + FROM_M * Math.sin(from);
-            northMps = -FROM_M * Math.cos(from) / COMES_IN_S;
-            eastMps = -FROM_M * Math.sin(from) / COMES_IN_S;
-        }
+    /** Whether she sets out in this second, towards where the boat will be {@link #COMES_IN_S} later. */
+    static boolean setsOut(int second) {
+        return second % EVERY_S == 1;
+    }
+
+    /** @param headingDeg of the boat by then; {@code northM} and {@code eastM} where she will be */
+    void setOut(double boatNorthM, double boatEastM, double headingDeg) {
+        double course = Math.toRadians(headingDeg);
+        double from = Math.toRadians(headingDeg + FROM_DEG);
+        northM = boatNorthM - ASTERN_M * Math.cos(course) + FROM_M * Math.cos(from);
+        eastM = boatEastM - ASTERN_M * Math.sin(course) + FROM_M * Math.sin(from);
+        northMps = -FROM_M * Math.cos(from) / COMES_IN_S;
+        eastMps = -FROM_M * Math.sin(from) / COMES_IN_S;
+    }
+
+    void second() {
         northM += northMps;
         eastM += eastMps;
     }

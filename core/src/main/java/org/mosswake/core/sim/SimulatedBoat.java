@@ -12,7 +12,7 @@ import org.mosswake.core.units.SpeedUnit;
 public final class SimulatedBoat {
     private static final double WATER_MPS = SpeedUnit.KNOT.toSi(7.5);
     private static final double STREAM_MPS = SpeedUnit.KNOT.toSi(0.9);
-    private static final double STREAM_TOWARDS_DEG = 41;
+    private static final double STREAM_TOWARDS = Math.toRadians(41);
     private static final double ALONG_DEG = 36;
     private static final double WEAVE_DEG = 30;
     private static final double WEAVE_S = 480;
@@ -36,12 +36,10 @@ public final class SimulatedBoat {
 
     /** What her instruments write in the next second. */
     public List<String> nextSecond() {
-        double headingDeg = ALONG_DEG + WEAVE_DEG * Math.sin(2 * Math.PI * second / WEAVE_S);
         double throughMps = WATER_MPS + 0.05 * random.nextGaussian();
-        double heading = Math.toRadians(headingDeg);
-        double stream = Math.toRadians(STREAM_TOWARDS_DEG);
-        double northMps = throughMps * Math.cos(heading) + STREAM_MPS * Math.cos(stream);
-        double eastMps = throughMps * Math.sin(heading) + STREAM_MPS * Math.sin(stream);
+        double heading = heading(second);
+        double northMps = throughMps * Math.cos(heading) + STREAM_MPS * Math.cos(STREAM_TOWARDS);
+        double eastMps = throughMps * Math.sin(heading) + STREAM_MPS * Math.sin(STREAM_TOWARDS);
         northM += northMps;
         eastM += eastMps;
         second++;
@@ -53,16 +51,29 @@ public final class SimulatedBoat {
                 sentence(
                         "$GPRMC,%s,A,%s,%s,%05.1f,%05.1f,180626,,",
                         clock(), degrees(latitude, 2, "NS"), degrees(longitude, 3, "EW"), groundKn, courseDeg),
-                sentence("$VWVHW,%05.1f,T,,,%04.1f,N,,", headingDeg, SpeedUnit.KNOT.fromSi(throughMps)),
+                sentence("$VWVHW,%05.1f,T,,,%04.1f,N,,", Math.toDegrees(heading), SpeedUnit.KNOT.fromSi(throughMps)),
                 sentence("$SDDPT,%.1f,0.6", depthM() - 0.6),
                 sentence("$YXMTW,%.1f,C", temperatureC()),
                 sentence("$WIMWV,%05.1f,R,%04.1f,N,A", 40 + 5 * random.nextGaussian(), 9 + random.nextGaussian()),
                 passing());
     }
 
+    private static double heading(int second) {
+        return Math.toRadians(ALONG_DEG + WEAVE_DEG * Math.sin(2 * Math.PI * second / WEAVE_S));
+    }
+
     /** A ketch that her radar follows. */
     private String passing() {
-        passer.second(second, northM, eastM, WATER_MPS + STREAM_MPS, ALONG_DEG);
+        if (Passer.setsOut(second)) {
+            double north = northM;
+            double east = eastM;
+            for (int s = second; s < second + Passer.COMES_IN_S; s++) {
+                north += WATER_MPS * Math.cos(heading(s)) + STREAM_MPS * Math.cos(STREAM_TOWARDS);
+                east += WATER_MPS * Math.sin(heading(s)) + STREAM_MPS * Math.sin(STREAM_TOWARDS);
+            }
+            passer.setOut(north, east, Math.toDegrees(heading(second + Passer.COMES_IN_S)));
+        }
+        passer.second();
         double north = passer.northM() - northM;
         double east = passer.eastM() - eastM;
         return sentence(

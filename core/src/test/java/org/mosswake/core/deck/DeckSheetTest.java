@@ -24,7 +24,7 @@ class DeckSheetTest {
         List<Routine.Carries> lines = Arrays.stream(carried)
                 .map(kind -> new Routine.Carries(LINE, "S1", kind))
                 .toList();
-        return DeckSheet.of(Optional.ofNullable(playbook), 4, lines, Numbers.USUAL, List.of());
+        return DeckSheet.of(Optional.ofNullable(playbook), 4, lines, List.of(), Numbers.USUAL, List.of());
     }
 
     private static List<String> names(DeckSheet sheet) {

@@ -11,6 +11,7 @@ import org.mosswake.core.deck.CueAnswer;
 import org.mosswake.core.deck.DeckSheet;
 import org.mosswake.core.deck.Fight;
 import org.mosswake.core.deck.FishCare;
+import org.mosswake.core.deck.GoingOut;
 import org.mosswake.core.deck.Handling;
 import org.mosswake.core.deck.Routine;
 import org.mosswake.core.strikes.Cue;
@@ -30,7 +31,15 @@ record DeckReply(
         List<CueReply> cues,
         List<PhaseReply> fight,
         List<FishReply> fish,
+        List<GoingOutReply> goingOut,
         List<String> cautions) {
+    /** How one line is set, step by step. */
+    record GoingOutReply(UUID lineId, String label, List<SentenceReply> steps) {
+        static GoingOutReply of(GoingOut out) {
+            return new GoingOutReply(out.line(), out.label(), SentenceReply.of(out.steps()));
+        }
+    }
+
     record HandlingReply(SentenceReply now, long holdS, SentenceReply then) {
         static HandlingReply of(Handling handling) {
             return new HandlingReply(
@@ -99,6 +108,7 @@ record DeckReply(
                 sheet.cues().stream().map(CueReply::of).toList(),
                 Arrays.stream(Fight.values()).map(PhaseReply::of).toList(),
                 sheet.fish().stream().map(FishReply::of).toList(),
+                sheet.goingOut().stream().map(GoingOutReply::of).toList(),
                 List.of(Caution.LOOKOUT.words(), Caution.RULES.words()));
     }
 }

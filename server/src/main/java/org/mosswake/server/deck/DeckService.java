@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.mosswake.core.deck.DeckSheet;
+import org.mosswake.core.deck.GoingOut;
 import org.mosswake.core.deck.Routine;
 import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.gear.LureKind;
@@ -44,6 +45,10 @@ class DeckService {
                 origins.playbookOf(vessel, spread),
                 kept.speed().mps(),
                 lines,
+                kept.lines().stream()
+                        .map(line -> GoingOut.of(
+                                line, labels.get(line.id()), kept.speed().mps()))
+                        .toList(),
                 ways.numbers(vessel),
                 rules.table(vessel)));
     }
