@@ -37,6 +37,7 @@ export function DeckStation(loaded: Loaded) {
   const [params] = useAddress()
   const units = useUnits()
   const now = s.live?.old ? undefined : s.live?.now
+  const says = now ? liveSays(now, s, units) : null
   const asked = params.get('view')
   const view: Up | null = asked === 'NORTH' || asked === 'BOW' ? asked : null
   useAwake()
@@ -84,6 +85,11 @@ export function DeckStation(loaded: Loaded) {
                 <Pads pads={s.pads} states={s.states} acts={s.act.words} onTap={s.tap} />
               ) : (
                 <>
+                  {says && (
+                    <p role="status" className="px-4 pb-1 text-lg max-md:px-2" data-testid="live-says">
+                      {says}
+                    </p>
+                  )}
                   <LiveStage
                     now={now}
                     named={s.named}
@@ -91,7 +97,6 @@ export function DeckStation(loaded: Loaded) {
                     called={now.warnings.flatMap(({ lineIds }) => lineIds)}
                     up={view}
                     boatM={loaded.boat.lengthM}
-                    says={liveSays(now, s, units)}
                   />
                   <PadRow pads={s.pads} states={s.states} acts={s.act.words} onTap={s.tap} />
                 </>

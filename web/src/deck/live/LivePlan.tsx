@@ -61,7 +61,7 @@ export function LivePlan({
           strokeWidth={80 / hull}
         />
       </g>
-      {now.others.map((other) => (
+      {now.others.filter(isNear).map((other) => (
         <OtherBoat key={other.id} {...{ other, frame, size }} />
       ))}
       <Lures {...{ now, named, called, frame, size }} />
@@ -100,6 +100,7 @@ function Lures({
       })),
       ...strokes(now.lines, { x, y }),
       ...edges(size),
+      { id: 'hull', x: x(0, 0) - 26, y: y(0, 0) - 26, width: 52, height: 52 },
     ],
   )
   return now.lines.map((line) => {
@@ -166,6 +167,11 @@ const strokes = (lines: readonly LiveLine[], { x, y }: Pick<PlanFrame, 'x' | 'y'
       }))
     })
   })
+
+/** Farther off she is nobody's concern yet (m). */
+const NEAR_M = 1500
+
+const isNear = ({ northM, eastM }: LiveNow['others'][number]) => Math.hypot(northM, eastM) < NEAR_M
 
 /** Room at the edges of the drawing for who is farther off (px). */
 const EDGE = { left: 26, right: 60, top: 70, bottom: 44 }

@@ -18,13 +18,10 @@ export function LiveStage({
   called,
   up,
   boatM,
-  says,
   back,
 }: LiveProps & {
   up: Up
   boatM: number
-  /** What the drawing does not show, in a sentence. */
-  says: string | null
   /** The way back that was chosen. */
   back: Live['back']
 }) {
@@ -51,14 +48,6 @@ export function LiveStage({
         </text>
       </svg>
       <LiveTable now={now} named={named} />
-      {says && (
-        <p
-          className="absolute top-8 left-1/2 w-max max-w-[90%] -translate-x-1/2 rounded-md border-2 border-ink bg-foam px-3 py-1 text-lg font-semibold"
-          role="status"
-        >
-          {says}
-        </p>
-      )}
     </div>
   )
 }

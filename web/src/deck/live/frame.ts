@@ -49,7 +49,7 @@ export function astern(now: LiveNow, northM: number, eastM: number): { asternM: 
 /** Room around what is drawn (px): names stand there. */
 const ROOM = { left: 112, right: 130, top: 34, bottom: 34 }
 /** The same on a phone. */
-const TIGHT = { ...ROOM, left: 46, right: 96 }
+const TIGHT = { ...ROOM, left: 72, right: 96 }
 const PHONE_PX = 500
 /** Scales go by such steps, so that the drawing does not breathe each second. */
 const STEP = 1.2

@@ -155,10 +155,10 @@ class DeckIT extends Journey {
         assertThat(page.locator("[data-source=SIMULATED]")).containsText("lines heard");
         page.keyboard().press("Escape");
         button("On the water").click();
-        assertThat(page.getByTestId("live-stage")).containsText("No line is out");
+        assertThat(page.getByTestId("live-says")).containsText("No line is out");
         setAll();
         assertThat(page.locator("[data-live-line]")).hasCount(6);
-        assertThat(page.getByTestId("live-stage")).containsText("to run");
+        assertThat(page.getByTestId("live-says")).containsText("to run");
         assertThat(page.getByTestId("live-side")).containsText("Bottom at");
         Locator row = page.locator("table tr", new Page.LocatorOptions().setHasText("D1"));
         assertThat(row).containsText("m");
