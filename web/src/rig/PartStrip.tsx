@@ -280,7 +280,11 @@ function Tray({ part, act }: { part: Part | undefined; act: PartActions }) {
           draggable
           onDragStart={(event) => event.dataTransfer.setData('text/plain', what)}
           disabled={!fits}
-          title="Drag it onto the chain, or tie it in at the chosen part"
+          title={
+            fits
+              ? 'Drag it onto the chain, or tie it in at the chosen part'
+              : 'Choose a part of the chain first, between the lure and the main line'
+          }
           onClick={() => part && act.add(what, part)}
         >
           {words}

@@ -51,8 +51,8 @@ export function Drawing({ s }: { s: SpreadState }) {
 
 function Empty({ onAdd }: { onAdd(): void }) {
   return (
-    <div className="absolute inset-0 flex items-center justify-center">
-      <div className="border-2 border-ink bg-foam p-6 text-center">
+    <div className="pointer-events-none absolute inset-0 flex items-center justify-center">
+      <div className="pointer-events-auto border-2 border-ink bg-foam p-6 text-center">
         <p className="mb-3 text-lg">No lines out yet.</p>
         <Button tone="strong" onClick={onAdd}>
           Add the first line
