@@ -90,6 +90,10 @@ export const takeOut = (boat: string, thing: string) =>
 export const removeGear = (boat: string, thing: string) =>
   keep((api) => api.DELETE('/api/boats/{boat}/gear/{thing}', thingOf(boat, thing)))
 
+/** For good; refused where a day was fished with it. */
+export const removeSpread = (boat: string, spread: string) =>
+  keep((api) => api.DELETE('/api/boats/{boat}/spreads/{spread}', { params: { path: { boat, spread } } }))
+
 /** What there is to say of each sort of item. */
 export const gearColumns = () =>
   queryOptions({

@@ -654,7 +654,7 @@ export interface paths {
         get: operations["spread"];
         put: operations["save_2"];
         post?: never;
-        delete?: never;
+        delete: operations["removeSpread"];
         options?: never;
         head?: never;
         patch?: never;
@@ -4611,6 +4611,27 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Kept"];
                 };
+            };
+        };
+    };
+    removeSpread: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                spread: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

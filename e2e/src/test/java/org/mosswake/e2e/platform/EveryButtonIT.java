@@ -75,7 +75,8 @@ class EveryButtonIT extends Journey {
             for (String name : names) {
                 show(boat + "/" + station);
                 Locator button = page.getByRole(
-                                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true))
+                                AriaRole.BUTTON,
+                                new Page.GetByRoleOptions().setName(name).setExact(true))
                         .first();
                 // What was pressed before may have changed what there is to press.
                 if (button.count() > 0 && button.isEnabled()) {

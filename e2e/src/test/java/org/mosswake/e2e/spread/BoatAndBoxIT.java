@@ -127,7 +127,14 @@ class BoatAndBoxIT extends Journey {
         page.keyboard().press("Escape");
         more("Put away, take out");
         button("Take out Fast ladder").click();
-        assertThat(button("Put away Fast ladder")).isVisible();
+        button("Put away Fast ladder").click();
+        // Nobody fished it: it can go for good, and is asked about first.
+        button("Remove for good: Fast ladder").click();
+        button("Keep it").click();
+        button("Remove for good: Fast ladder").click();
+        button("Remove it").click();
+        assertThat(page.getByText("Fast ladder")).hasCount(0);
+        assertThat(button("Put away Mixed surface")).isVisible();
     }
 
     private static Locator.FilterOptions hasText(String text) {

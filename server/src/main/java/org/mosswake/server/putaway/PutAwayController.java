@@ -44,4 +44,11 @@ class PutAwayController {
     void remove(@PathVariable UUID boat, @PathVariable UUID thing) {
         things.remove(boat, thing);
     }
+
+    /** For good: a spread that was put away and that nobody fished. */
+    @DeleteMapping("/api/boats/{boat}/spreads/{spread}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void removeSpread(@PathVariable UUID boat, @PathVariable UUID spread) {
+        things.removeSpread(boat, spread);
+    }
 }

@@ -48,4 +48,33 @@ interface PutAwayMapper {
                  c as (delete from reel_gear where vessel_id = #{vessel} and gear_id = #{thing})
             delete from put_away where vessel_id = #{vessel} and thing_id = #{thing}""")
     int remove(@Param("vessel") UUID vessel, @Param("thing") UUID thing);
+
+    /** Spreads that are put away and that nobody fished: no content as fished and no fact names them. */
+    @Select("""
+            select s.spread_id from spread s
+            join put_away p on p.vessel_id = s.vessel_id and p.thing_id = s.spread_id
+            where s.vessel_id = #{vessel}
+              and not exists (select from content c
+                              where c.vessel_id = s.vessel_id and c.body ->> 'spreadId' = s.spread_id::text)
+              and not exists (select from fact f
+                              where f.vessel_id = s.vessel_id
+                                and f.kind in ('STRUCK', 'FOLLOWED', 'SET', 'CHANGED')
+                                and strpos(f.body::text, s.spread_id::text) > 0)""")
+    List<UUID> unfished(UUID vessel);
+
+    /** Revisions are never changed: only who removes the whole spread may let them go. */
+    @Select("select set_config('moss.forgetting', #{whose}, true)")
+    String letGo(@Param("whose") String whose);
+
+    /** With its story and the ticks of its evenings, which are named by it. */
+    @Delete("""
+            with a as (delete from document
+                       where vessel_id = #{vessel} and starts_with(name, #{spread}::text) and kind in ('ORIGIN', 'TICK'))
+            delete from spread_revision where vessel_id = #{vessel} and spread_id = #{spread}""")
+    int removeRevisions(@Param("vessel") UUID vessel, @Param("spread") UUID spread);
+
+    @Delete("""
+            with a as (delete from put_away where vessel_id = #{vessel} and thing_id = #{spread})
+            delete from spread where vessel_id = #{vessel} and spread_id = #{spread}""")
+    int removeSpread(@Param("vessel") UUID vessel, @Param("spread") UUID spread);
 }

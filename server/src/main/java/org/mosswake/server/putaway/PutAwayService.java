@@ -28,7 +28,11 @@ public class PutAwayService {
     @Transactional(readOnly = true)
     public List<PutAway> all(UUID vessel) {
         List<UUID> away = things.all(vessel);
-        Set<UUID> unneeded = away.isEmpty() ? Set.of() : new HashSet<>(things.unneeded(vessel));
+        var unneeded = new HashSet<UUID>();
+        if (!away.isEmpty()) {
+            unneeded.addAll(things.unneeded(vessel));
+            unneeded.addAll(things.unfished(vessel));
+        }
         return away.stream()
                 .map(thing -> new PutAway(thing, unneeded.contains(thing)))
                 .toList();
@@ -68,5 +72,20 @@ public class PutAwayService {
         } catch (DataIntegrityViolationException tiedMeanwhile) {
             throw FaultException.of(FaultCode.STILL_NEEDED, "thing");
         }
+    }
+
+    /** A spread for good, with its revisions and its story, where it was put away and nobody fished it. */
+    @Write
+    public void removeSpread(UUID vessel, UUID spread) {
+        if (!ids(vessel).contains(spread)) {
+            throw FaultException.of(FaultCode.NOT_FOUND, "spread", spread.toString());
+        }
+        if (!things.unfished(vessel).contains(spread)) {
+            throw FaultException.of(FaultCode.STILL_NEEDED, "spread");
+        }
+        things.letGo(vessel.toString());
+        things.removeRevisions(vessel, spread);
+        things.removeSpread(vessel, spread);
+        things.letGo("");
     }
 }

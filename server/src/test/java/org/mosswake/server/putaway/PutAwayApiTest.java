@@ -123,4 +123,44 @@ class PutAwayApiTest {
     void nothingUnknownIsPutAway(Api api) {
         assertThat(put(api, UUID.randomUUID().toString())).isEqualTo(404);
     }
+
+    private String spread(Api api) {
+        String id = UUID.randomUUID().toString();
+        var kept = api.put(boat + "/spreads/" + id, """
+                {"spreadId": "%s", "version": 0, "name": "Never fished", "draft": {"speedThroughWaterMps": 3, "lines": []}}""".formatted(id));
+        assertThat(kept.status()).as(kept.text()).isEqualTo(200);
+        return id;
+    }
+
+    private String titles(Api api) {
+        return api.get(boat + "/spreads").text();
+    }
+
+    @Test
+    void aSpreadThatNobodyFishedIsRemovedForGood(Api api) {
+        String spread = spread(api);
+        String path = boat + "/spreads/" + spread;
+        assertThat(api.send("DELETE", path, null).codes()).containsExactly("NOT_FOUND");
+        put(api, spread);
+        assertThat(away(api)).containsExactly(spread);
+        assertThat(api.send("DELETE", path, null).status()).isEqualTo(204);
+        assertThat(titles(api)).doesNotContain(spread);
+        assertThat(away(api)).isEmpty();
+        assertThat(api.get(path).status()).isEqualTo(404);
+        assertThat(api.send("DELETE", path, null).status()).isEqualTo(404);
+    }
+
+    @Test
+    void aSpreadThatWasFishedStays(Api api) {
+        String demo = api.quietLedger();
+        String spread = Api.named(api.get(demo + "/spreads").json(), "Mixed surface", "spreadId");
+        assertThat(api.send("PUT", demo + "/put-away/" + spread, null).status()).isEqualTo(204);
+        try {
+            assertThat(api.send("DELETE", demo + "/spreads/" + spread, null).codes())
+                    .containsExactly("STILL_NEEDED");
+        } finally {
+            api.send("DELETE", demo + "/put-away/" + spread, null);
+        }
+        assertThat(api.mixedSurface().get("name").asString()).isEqualTo("Mixed surface");
+    }
 }
