@@ -162,7 +162,6 @@ class DeckIT extends Journey {
         assertThat(page.getByTestId("live-side")).containsText("Bottom at");
         Locator row = page.locator("table tr", new Page.LocatorOptions().setHasText("D1"));
         assertThat(row).containsText("m");
-        assertThat(page.locator("[data-other=Ketch]")).isVisible();
         button("North up").click();
         assertThat(page.getByTestId("live-side")).hasCount(0);
         page.reload();

@@ -127,13 +127,30 @@ class BoatAndBoxIT extends Journey {
         page.keyboard().press("Escape");
         more("Put away, take out");
         button("Take out Fast ladder").click();
-        button("Put away Fast ladder").click();
-        // Nobody fished it: it can go for good, and is asked about first.
-        button("Remove for good: Fast ladder").click();
+        assertThat(button("Put away Fast ladder")).isVisible();
+    }
+
+    /** It can go for good, and is asked about first; one that was fished cannot. */
+    @Test
+    void aSpreadThatNobodyFishedIsRemoved() {
+        more("New, from this one");
+        page.getByLabel("Name of the spread").fill("Never fished");
+        page.keyboard().press("Enter");
+        button("Save").click();
+        page.getByText("Saved, revision 2").waitFor();
+        button("More").click();
+        page.getByRole(AriaRole.MENUITEM)
+                .filter(hasText("Mixed surface"))
+                .first()
+                .click();
+        assertThat(page.getByLabel("Name of the spread")).hasValue("Mixed surface");
+        more("Put away, take out");
+        button("Put away Never fished").click();
+        button("Remove for good: Never fished").click();
         button("Keep it").click();
-        button("Remove for good: Fast ladder").click();
+        button("Remove for good: Never fished").click();
         button("Remove it").click();
-        assertThat(page.getByText("Fast ladder")).hasCount(0);
+        assertThat(page.getByText("Never fished")).hasCount(0);
         assertThat(button("Put away Mixed surface")).isVisible();
     }
 
