@@ -102,7 +102,7 @@ function Remove({
   if (!sure)
     return (
       <Button small tone="quiet" onClick={() => onAsk(title.spreadId)}>
-        Remove for good<span className="sr-only">: {title.name}</span>
+        Remove for good<span className="sr-only"> {title.name}</span>
       </Button>
     )
   return (

@@ -143,9 +143,9 @@ class BoatAndBoxIT extends Journey {
         assertThat(page.getByLabel("Name of the spread")).hasValue("Mixed surface");
         more("Put away, take out");
         button("Put away Mixed surface, copy").click();
-        button("Remove for good: Mixed surface, copy").click();
+        button("Remove for good Mixed surface, copy").click();
         button("Keep it").click();
-        button("Remove for good: Mixed surface, copy").click();
+        button("Remove for good Mixed surface, copy").click();
         button("Remove it").click();
         assertThat(page.getByText("Mixed surface, copy")).hasCount(0);
         assertThat(button("Put away Mixed surface")).isVisible();
