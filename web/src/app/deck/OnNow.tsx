@@ -25,7 +25,7 @@ export function Strikes({ s, deck }: { s: DeckState; deck: Deck }) {
         {...s.clearFor(strike)}
         bag={s.day.bag}
         onCleared={(lineId, label) => void s.reports.tell('CLEARED', { lineId }, `${label} is in`, label)}
-        onSecond={() => void s.reports.strike(strike.lineId, strike.label, s.sailedNow(strike.lineId))}
+        onSecond={() => void s.strikeOn(strike.lineId, strike.label)}
         onLost={(how) => void s.reports.lost(strike, how)}
         onLanded={(species, released) => void s.reports.landed(strike, species, released)}
         onUndo={() => s.reports.edits.onTakeBack(strike)}

@@ -8,6 +8,7 @@ import type { Mark } from '../../deck/live/BackTo'
 import { useLive } from '../../deck/live/useLive'
 import { padsOf, type Pad } from '../../deck/pads'
 import type { Next } from '../../deck/SetNext'
+import { isSimulated } from '../../deck/gauges'
 import { deckOf, instrumentsOf, type CueAnswer } from '../../deck/queries'
 import type { ToClear } from '../../deck/StrikeCard'
 import { clockOf } from '../../clock/model'
@@ -15,6 +16,7 @@ import { lineOf } from '../../draft/model'
 import { useEditor } from '../../draft/useEditor'
 import { useSolved } from '../../draft/useSolved'
 import { useTurns } from '../../spread/turn/useTurns'
+import type { Sailed } from '../../strikes/fold/model'
 import type { Strike } from '../../strikes/useDay'
 import { useAddress } from '../../shared/useAddress'
 import { useUnits } from '../../units/UnitsContext'
@@ -86,8 +88,13 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
     [day.lines],
   )
   const isHeard = trip.live && ((heard.data?.sources.length ?? 0) > 0 || own.on)
+  const [practised, setPractised] = useState<ReadonlyMap<string, Sailed>>(new Map())
+  const seen = (one: Strike): Strike => {
+    const sailed = one.sailed ?? practised.get(one.factId)
+    return sailed ? { ...one, sailed } : one
+  }
   const [params, put] = useAddress()
-  const marks = reports.strikes.flatMap((one): Mark[] => {
+  const marks = reports.strikes.map(seen).flatMap((one): Mark[] => {
     const place = one.placed ?? one.sailed ?? one.lureAt
     if (!place || Date.parse(one.happenedAt) > now + TICK_MS) return []
     const { latitudeDeg, longitudeDeg } = place
@@ -134,10 +141,17 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
 
   const sailedNow = (lineId: string) =>
     trip.live && live && !live.old ? sailedOf(lineId, live.now, heard.data) : undefined
+  const strikeOn = async (lineId: string, label: string) => {
+    const sailed = sailedNow(lineId)
+    // Where a boat that is not there was is no fact: it serves to practise with, and goes with the page.
+    const invented = heard.data !== undefined && isSimulated(heard.data)
+    const factId = await reports.strike(lineId, label, invented ? undefined : sailed)
+    if (invented && sailed) setPractised((all) => new Map(all).set(factId, sailed))
+  }
   const strike = (pad: Pad) => {
     setChosen({ act: ACTS[0]!, at: second })
     own.keep()
-    void reports.strike(pad.lineId, pad.label, sailedNow(pad.lineId))
+    void strikeOn(pad.lineId, pad.label)
   }
   const tap = (pad: Pad) => {
     setChosen({ act, at: second })
@@ -164,9 +178,9 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
   const done = ({ routine }: Clock) =>
     void reports.tell('TENDED', { routine: routine.name }, `Done: ${routine.name}`)
 
-  const on = reports.strikes.filter(
-    (one) => one.outcome === 'OPEN' && Date.parse(one.happenedAt) <= now + 1000,
-  )
+  const on = reports.strikes
+    .map(seen)
+    .filter((one) => one.outcome === 'OPEN' && Date.parse(one.happenedAt) <= now + 1000)
   const clearFor = (one: Strike): { clear: ToClear[]; stay: string[] } => {
     const steps = turns?.clearing.find(({ struckLineId }) => struckLineId === one.lineId)?.steps ?? []
     return {
@@ -187,7 +201,7 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
     marks: marks.slice(-MOST_MARKS).reverse(),
     mark,
     comeBack: (to: Mark | null) => put({ back: to?.factId ?? null }),
-    sailedNow,
+    strikeOn,
     named: new Map(
       pads.map(({ lineId, label }) => [
         lineId,

@@ -170,7 +170,8 @@ it('says who must act, and nothing where nobody must', () => {
       timeZone="UTC"
     />,
   )
-  expect(screen.getByRole('alert').textContent).toContain('Ketch crosses C1 in')
+  expect(screen.getByRole('alert').textContent).toBe('Ketch crosses C1.')
+  expect(screen.getByTestId('live-warnings').textContent).toContain('Ketch crosses C1 in 2 min')
 })
 
 describe('what is kept with a strike', () => {

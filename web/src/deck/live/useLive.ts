@@ -26,6 +26,7 @@ export function useLive(
 ): Live | undefined {
   const held = useRef<Fix[]>([])
   const heard = useRef('')
+  const led = useRef('')
   useEffect(() => {
     if (!fix) return
     const from = Date.parse(fix.at) - HELD_MS
@@ -34,13 +35,17 @@ export function useLive(
   const asked = useQuery({
     queryKey: ['live', boat, draft, out, back],
     queryFn: async ({ signal }) => {
+      // Another spread is told the whole way; what was told of it out of order would be passed over.
+      const spread = JSON.stringify([draft, out])
+      if (led.current !== spread) heard.current = ''
+      led.current = spread
       const fixes = held.current.filter(({ at }) => at > heard.current)
       const live = await liveOf(
         boat,
         { draft: draft!, outLineIds: [...out], fixes, ...(back && { back }) },
         signal,
       )
-      // A spread that is begun anew is told the whole way again.
+      // One that the server has begun anew is told the whole way again.
       heard.current = live.now ? live.now.at : ''
       return live
     },

@@ -169,6 +169,11 @@ class DeckIT extends Journey {
         pad("S2").click();
         assertThat(card()).containsText("S2");
         assertThat(page.locator("[data-live-line]")).hasCount(5);
+        // Where an invented boat was is shown to practise with, and is no fact.
+        assertThat(card()).containsText("own speed");
+        page.reload();
+        assertThat(card()).containsText("S2");
+        assertThat(card()).not().containsText("own speed");
         assertThat(complaints).isEmpty();
     }
 
