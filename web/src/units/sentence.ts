@@ -53,7 +53,11 @@ export function sayFigure({ kind, si }: OpenFigure, units: Units, timeZone: stri
 
 const plain = (value: number, digits: number): string => value.toFixed(digits).replace(/\.0+$/, '')
 
+/** Shorter times are said in seconds, by five: a crew acts within them. */
+const SHORT_S = 58
+
 function duration(seconds: number): string {
+  if (seconds > 0 && seconds < SHORT_S) return `${Math.max(5, Math.round(seconds / 5) * 5)} s`
   const minutes = Math.round(seconds / 60)
   const hours = Math.floor(minutes / 60)
   if (hours === 0) return `${minutes} min`

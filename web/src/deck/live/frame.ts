@@ -51,6 +51,8 @@ const ROOM = { left: 112, right: 130, top: 34, bottom: 34 }
 /** The same on a phone. */
 const TIGHT = { ...ROOM, left: 72, right: 96 }
 const PHONE_PX = 500
+/** With north up somebody may come from above the boat (px). */
+const HEAD_PX = 84
 /** Scales go by such steps, so that the drawing does not breathe each second. */
 const STEP = 1.2
 /** Little way is drawn at a scale that still shows the boat (m). */
@@ -63,7 +65,8 @@ export function planFrame(
   { width, height }: Size,
   also: readonly [number, number][] = [],
 ): PlanFrame {
-  const room = width < PHONE_PX ? TIGHT : ROOM
+  const sides = width < PHONE_PX ? TIGHT : ROOM
+  const room = up === 'NORTH' ? { ...sides, top: HEAD_PX } : sides
   const shown: [number, number][] = [
     [0, 0],
     ...(up === 'NORTH' ? also : []),
@@ -85,7 +88,7 @@ export function planFrame(
     up === 'BOW'
       ? room.left - Math.min(0, left) * perM
       : room.left + (width - room.left - room.right - (right + left) * perM) / 2
-  const y0 = (height - (bottom + top) * perM) / 2
+  const y0 = room.top + (height - room.top - room.bottom - (bottom + top) * perM) / 2
   return {
     x: (north, east) => x0 + across(north, east) * perM,
     y: (north, east) => y0 + down(north, east) * perM,

@@ -152,6 +152,25 @@ describe('the drawing', () => {
   })
 })
 
+it('says short times in seconds, for a crew that acts within them', () => {
+  const crossing = (si: number) => ({
+    kind: 'CROSSED' as const,
+    says: { text: 'Ketch crosses C1 in {0}.', figures: [{ kind: 'DURATION' as const, si }] },
+    lineIds: ['three'],
+    inS: si,
+  })
+  for (const [si, words] of [
+    [3, 'in 5 s.'],
+    [41, 'in 40 s.'],
+    [70, 'in 1 min.'],
+    [150, 'in 3 min.'],
+  ] as const) {
+    render(<Warnings now={now({ warnings: [crossing(si)] })} timeZone="UTC" />)
+    expect(screen.getByTestId('live-warnings').textContent).toContain(words)
+    cleanup()
+  }
+})
+
 it('says who must act, and nothing where nobody must', () => {
   const { container, rerender } = render(<Warnings now={now()} timeZone="UTC" />)
   expect(container.textContent).toBe('')
