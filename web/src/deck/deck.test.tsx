@@ -1,6 +1,7 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { Strike } from '../strikes/useDay'
+import { Aboard } from './Aboard'
 import { ClockList } from './ClockList'
 import { Cues } from './Cues'
 import { Pads } from './Pads'
@@ -8,6 +9,7 @@ import type { Deck, Routine } from './queries'
 import { Sighted } from './Sighted'
 import { SetNext } from './SetNext'
 import { StrikeCard } from './StrikeCard'
+import { wellOf } from './well'
 
 const says = (text: string) => ({ text, figures: [] })
 const deck: Deck = {
@@ -176,5 +178,49 @@ describe('setting', () => {
     expect(screen.getByText(/steer to port/)).toBeTruthy()
     fireEvent.click(screen.getByText('S1 is out'))
     expect(onOut).toHaveBeenCalledWith(one)
+  })
+})
+
+describe('aboard', () => {
+  const fact = (kind: string, bait: string, count: number, at: number) => ({
+    factId: `f${at}`,
+    kind,
+    happenedAt: new Date(at * 1000).toISOString(),
+    payload: { bait, count },
+  })
+  const facts = [
+    fact('BAIT_CAUGHT', 'sardine', 10, 1),
+    fact('BAIT_DEAD', 'sardine', 3, 2),
+    fact('BAIT_CAUGHT', 'mackerel', 2, 3),
+    { ...fact('STRUCK', '', 0, 4), payload: { lineId: 'one' } },
+  ]
+
+  it('adds up what went into the well and what died, the last told of first', () => {
+    expect(wellOf(facts)).toEqual([
+      { bait: 'mackerel', caught: 2, dead: 0, left: 2 },
+      { bait: 'sardine', caught: 10, dead: 3, left: 7 },
+    ])
+    expect(wellOf([fact('BAIT_DEAD', 'eel', 4, 1)])[0]!.left).toBe(0)
+  })
+
+  it('tells of bait by kind and count, and asks for the kind first', () => {
+    const onBait = vi.fn()
+    const acts = { onEngines: vi.fn(), onClose: vi.fn() }
+    render(<Aboard facts={[]} engines={2} onBait={onBait} {...acts} />)
+    fireEvent.click(screen.getByText('1 caught'))
+    expect(onBait).not.toHaveBeenCalled()
+    expect(screen.getByRole('alert').textContent).toContain('what bait')
+    fireEvent.change(screen.getByLabelText('Bait'), { target: { value: ' sardine ' } })
+    fireEvent.click(screen.getByText('one more', { exact: false }))
+    fireEvent.click(screen.getByText('2 dead'))
+    expect(onBait).toHaveBeenCalledWith('BAIT_DEAD', 'sardine', 2)
+  })
+
+  it('tells how many engines push', () => {
+    const onEngines = vi.fn()
+    render(<Aboard facts={facts} engines={2} onBait={vi.fn()} onEngines={onEngines} onClose={vi.fn()} />)
+    expect(screen.getByText(/7 sardine \(10 caught, 3 dead\)/)).toBeTruthy()
+    fireEvent.click(screen.getByText('One'))
+    expect(onEngines).toHaveBeenCalledWith(1)
   })
 })

@@ -41,6 +41,7 @@ function show(change: Partial<Parameters<typeof DayList>[0]> = {}) {
     onPlaced: vi.fn(),
     onFish: vi.fn(),
     onFishGone: vi.fn(),
+    onOpened: vi.fn(),
     onTakeBack: vi.fn(),
   }
   render(

@@ -22,6 +22,8 @@ export interface StrikeEdits {
   /** Told anew in the place of what was told. */
   onFish(strike: Strike, fish: Fish, change: FishChange): void
   onFishGone(strike: Strike, fish: Fish): void
+  /** What its fish had eaten. */
+  onOpened(strike: Strike, found: string): void
   onTakeBack(strike: Strike): void
 }
 
@@ -74,6 +76,25 @@ export function StrikeSheet({
           onGone={() => edits.onFishGone(strike, fish)}
         />
       ))}
+      {strike.fish.length > 0 && (
+        <div className="mt-4">
+          {strike.eaten && <p className="mb-1">It had eaten: {strike.eaten.join('; ')}.</p>}
+          <Field label={strike.eaten ? 'And besides' : 'What it had eaten'}>
+            <TypedField
+              label="What it had eaten"
+              value=""
+              size={28}
+              className="h-11 font-sans"
+              onCommit={(typed) => {
+                const found = typed.trim()
+                if (found === '') return 'Type what was in it.'
+                edits.onOpened(strike, found)
+                return null
+              }}
+            />
+          </Field>
+        </div>
+      )}
       <div className="mt-6">
         <Button
           tone="quiet"

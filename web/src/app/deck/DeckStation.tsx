@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { Aboard } from '../../deck/Aboard'
 import { ACTS } from '../../deck/acts'
 import { ClockList } from '../../deck/ClockList'
 import { Cues } from '../../deck/Cues'
@@ -34,6 +35,7 @@ export function DeckStation(loaded: Loaded) {
   const [night, toggleNight] = useNight()
   const [seeing, setSeeing] = useState(false)
   const [listening, setListening] = useState(false)
+  const [aboard, setAboard] = useState(false)
   const [params] = useAddress()
   const units = useUnits()
   const now = s.live?.old ? undefined : s.live?.now
@@ -101,7 +103,7 @@ export function DeckStation(loaded: Loaded) {
                   <PadRow pads={s.pads} states={s.states} acts={s.act.words} onTap={s.tap} />
                 </>
               )}
-              <ActBar s={s} onSeen={() => setSeeing(true)} />
+              <ActBar s={s} onSeen={() => setSeeing(true)} onAboard={() => setAboard(true)} />
             </div>
             <aside
               aria-label="Now"
@@ -132,6 +134,23 @@ export function DeckStation(loaded: Loaded) {
           <Sighted
             onSeen={(what, words) => void s.reports.tell('SIGHTED', { what }, `Seen: ${words}`)}
             onClose={() => setSeeing(false)}
+          />
+        )}
+        {aboard && (
+          <Aboard
+            facts={s.told}
+            engines={loaded.boat.engines}
+            onBait={(kind, bait, count) =>
+              void s.reports.tell(
+                kind,
+                { bait, count },
+                `${count} ${bait} ${kind === 'BAIT_CAUGHT' ? 'caught' : 'dead'}`,
+              )
+            }
+            onEngines={(running) =>
+              void s.reports.tell('ENGINES', { running }, `Engines running: ${running}`)
+            }
+            onClose={() => setAboard(false)}
           />
         )}
         {listening && s.instruments && (
@@ -256,7 +275,7 @@ function PadStrip({ s }: { s: DeckState }) {
 }
 
 /** What a tap on a line means; it means a strike again by itself. */
-function ActBar({ s, onSeen }: { s: DeckState; onSeen(): void }) {
+function ActBar({ s, onSeen, onAboard }: { s: DeckState; onSeen(): void; onAboard(): void }) {
   return (
     <div
       role="group"
@@ -272,6 +291,7 @@ function ActBar({ s, onSeen }: { s: DeckState; onSeen(): void }) {
         <Big onClick={() => void s.setAll()}>All {s.toSet.length} are out</Big>
       )}
       <Big onClick={onSeen}>Seen…</Big>
+      <Big onClick={onAboard}>Aboard…</Big>
     </div>
   )
 }

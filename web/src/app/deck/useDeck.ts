@@ -3,27 +3,21 @@ import { useMemo, useState } from 'react'
 import { ACTS, type Act } from '../../deck/acts'
 import { clocksOf, type Clock } from '../../deck/clocks'
 import type { PadState } from '../../deck/PadButton'
-import { sailedOf } from '../../deck/live/sailed'
-import type { Mark } from '../../deck/live/BackTo'
-import { useLive } from '../../deck/live/useLive'
 import { padsOf, type Pad } from '../../deck/pads'
 import type { Next } from '../../deck/SetNext'
-import { isSimulated } from '../../deck/gauges'
 import { deckOf, instrumentsOf, type CueAnswer } from '../../deck/queries'
 import type { ToClear } from '../../deck/StrikeCard'
-import { clockOf } from '../../clock/model'
 import { lineOf } from '../../draft/model'
 import { useEditor } from '../../draft/useEditor'
 import { useSolved } from '../../draft/useSolved'
 import { useTurns } from '../../spread/turn/useTurns'
-import type { Sailed } from '../../strikes/fold/model'
 import type { Strike } from '../../strikes/useDay'
-import { useAddress } from '../../shared/useAddress'
 import { useUnits } from '../../units/UnitsContext'
 import { keyName } from '../keys'
 import { useStrikeReports } from '../spread/useStrikeReports'
 import { useTrip } from '../useTrip'
 import type { Loaded } from '../WithSpread'
+import { useOnTheWater } from './useOnTheWater'
 import { useOwnPosition } from './useOwnPosition'
 import { useSecond } from './useSecond'
 
@@ -31,10 +25,6 @@ import { useSecond } from './useSecond'
 const RADIUS_M = 40
 /** Between two ticks, and a little more (ms). */
 const TICK_MS = 1200
-/** A circle in which most spreads stand (m). */
-const WIDE_M = 120
-/** So many of the last strikes are offered to come back over. */
-const MOST_MARKS = 3
 /** A tap means a strike again after so long without one (ms): nobody remembers another meaning with a fish on. */
 const BACK_TO_STRIKE_MS = 30_000
 
@@ -83,34 +73,11 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
       .filter(([, stretch]) => stretch.state === 'OUT' || stretch.state === 'FIGHTING')
       .map(([line, stretch]) => [line, stretch.from]),
   )
-  const out = useMemo(
-    () => [...day.lines].flatMap(([line, { state }]) => (state === 'OUT' ? [line] : [])).sort(),
-    [day.lines],
-  )
-  const isHeard = trip.live && ((heard.data?.sources.length ?? 0) > 0 || own.on)
-  const [practised, setPractised] = useState<ReadonlyMap<string, Sailed>>(new Map())
-  const seen = (one: Strike): Strike => {
-    const sailed = one.sailed ?? practised.get(one.factId)
-    return sailed ? { ...one, sailed } : one
-  }
-  const [params, put] = useAddress()
-  const marks = reports.strikes.map(seen).flatMap((one): Mark[] => {
-    const place = one.placed ?? one.sailed ?? one.lureAt
-    if (!place || Date.parse(one.happenedAt) > now + TICK_MS) return []
-    const { latitudeDeg, longitudeDeg } = place
-    const words = `${one.label}, ${clockOf(Date.parse(one.happenedAt), trip.place.timeZone)}`
-    return [{ factId: one.factId, lineId: one.lineId, words, latitudeDeg, longitudeDeg }]
+  const { strikes, strikeOn, ...water } = useOnTheWater({
+    ...{ boat: boat.boatId, draft: solving.asked, round, trip, now, lines: day.lines, reports },
+    instruments: heard.data,
+    fix: own.on ? own.fix : undefined,
   })
-  const mark = marks.find(({ factId }) => factId === params.get('back')) ?? null
-  const back = mark && {
-    latitudeDeg: mark.latitudeDeg,
-    longitudeDeg: mark.longitudeDeg,
-    lineId: mark.lineId,
-    // Until it is known in which circle nothing meets, a wide one.
-    portRadiusM: round?.port.radiusM ?? WIDE_M,
-    starboardRadiusM: round?.starboard.radiusM ?? WIDE_M,
-  }
-  const live = useLive(boat.boatId, isHeard ? solving.asked : null, out, back, own.on ? own.fix : null)
   const meant = second - chosen.at > BACK_TO_STRIKE_MS ? ACTS[0]! : chosen.act
   // With every line out there is nothing left to set.
   const act = meant.kind === 'SET' && pads.every((pad) => outSince.has(pad.lineId)) ? ACTS[0]! : meant
@@ -139,15 +106,6 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
     }),
   )
 
-  const sailedNow = (lineId: string) =>
-    trip.live && live && !live.old ? sailedOf(lineId, live.now, heard.data) : undefined
-  const strikeOn = async (lineId: string, label: string) => {
-    const sailed = sailedNow(lineId)
-    // Where a boat that is not there was is no fact: it serves to practise with, and goes with the page.
-    const invented = heard.data !== undefined && isSimulated(heard.data)
-    const factId = await reports.strike(lineId, label, invented ? undefined : sailed)
-    if (invented && sailed) setPractised((all) => new Map(all).set(factId, sailed))
-  }
   const strike = (pad: Pad) => {
     setChosen({ act: ACTS[0]!, at: second })
     own.keep()
@@ -178,9 +136,7 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
   const done = ({ routine }: Clock) =>
     void reports.tell('TENDED', { routine: routine.name }, `Done: ${routine.name}`)
 
-  const on = reports.strikes
-    .map(seen)
-    .filter((one) => one.outcome === 'OPEN' && Date.parse(one.happenedAt) <= now + 1000)
+  const on = strikes.filter((one) => one.outcome === 'OPEN' && Date.parse(one.happenedAt) <= now + 1000)
   const clearFor = (one: Strike): { clear: ToClear[]; stay: string[] } => {
     const steps = turns?.clearing.find(({ struckLineId }) => struckLineId === one.lineId)?.steps ?? []
     return {
@@ -197,10 +153,7 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
   }
   return {
     ...{ boat, deck, trip, now, pads, states, act, tap, strike, day, on, clearFor, reports, labelOf },
-    live,
-    marks: marks.slice(-MOST_MARKS).reverse(),
-    mark,
-    comeBack: (to: Mark | null) => put({ back: to?.factId ?? null }),
+    ...water,
     strikeOn,
     named: new Map(
       pads.map(({ lineId, label }) => [
@@ -213,6 +166,8 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
         },
       ]),
     ),
+    /** The day's facts that stand, by now. */
+    told: reports.day.standing.filter(({ happenedAt }) => Date.parse(happenedAt) <= now + TICK_MS),
     error: told.error,
     bare: draft.lines.length === 0,
     instruments: heard.data,

@@ -45,6 +45,8 @@ export function useStrikeReports(boat: Boat, gear: Gear, trip: TripOfDay, editor
       void of(strike, 'LANDED', `${told.species} on ${strike.label}`, Date.parse(happenedAt), told)
     },
     onFishGone: (strike, fish) => void fishGone(strike, fish),
+    onOpened: (strike, found) =>
+      void of(strike, 'OPENED', `Eaten by the fish on ${strike.label}: ${found}`, sources.now(), { found }),
     onTakeBack: (strike) =>
       void retract(strike.factId, `Take back ${strike.label}`, strike).then((by) =>
         setTakenBack({ strike, by }),

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { gearOf, putAwayOf, type Gear } from '../../draft/queries'
 import { Problem } from '../../shared/api/client'
 import { restore, type Box } from './restore'
@@ -14,7 +14,10 @@ interface Done {
 export function useBox(boat: string, gear: Gear) {
   const queries = useQueryClient()
   const away = useQuery(putAwayOf(boat)).data ?? []
-  const [done, setDone] = useState<readonly Done[]>([])
+  // What was done, and a count of it to draw by: a second undo must not take the first one's step again.
+  const done = useRef<Done[]>([])
+  const [count, setCount] = useState(0)
+  const turn = useRef<Promise<unknown>>(Promise.resolve())
   const [said, setSaid] = useState<readonly string[]>([])
   const read = async (): Promise<Box> => {
     await queries.invalidateQueries({ queryKey: gearOf(boat).queryKey })
@@ -32,23 +35,31 @@ export function useBox(boat: string, gear: Gear) {
     const before: Box = { gear, away: new Set(away.map(({ thing }) => thing)) }
     const words = await run()
     const after = await read()
-    setDone((all) => [...all, { words, before, after }])
+    done.current.push({ words, before, after })
+    setCount(done.current.length)
     setSaid([words])
   }
   const act = (run: () => Promise<string>) => attempt(run).catch(refused)
-  const undo = async () => {
-    const last = done.at(-1)
+  const takeBack = async () => {
+    const last = done.current.pop()
     if (!last) return
+    setCount(done.current.length)
     try {
       await restore(boat, last.before, last.after, await read())
       await read()
-      setDone((all) => all.slice(0, -1))
       setSaid([`Undone: ${last.words}`])
     } catch (error) {
+      done.current.push(last)
+      setCount(done.current.length)
       refused(error)
     }
   }
-  return { away, act, attempt, undo: done.length > 0 ? undo : null, said }
+  /** One after the other, however fast they are asked for. */
+  const undo = () => {
+    turn.current = turn.current.then(takeBack)
+    return turn.current
+  }
+  return { away, act, attempt, undo: count > 0 ? undo : null, said }
 }
 
 export type BoxEdits = ReturnType<typeof useBox>

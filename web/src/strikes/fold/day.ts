@@ -78,6 +78,9 @@ function state(strike: Fact, standing: readonly Fact[], placed: Place | undefine
   const fish = of.filter((fact) => fact.kind === 'LANDED')
   const lost = of.find((fact) => fact.kind === 'LOST')
   const end = of.find(ends)
+  const eaten = of.flatMap(({ kind, payload }) =>
+    kind === 'OPENED' && payload.found !== undefined ? [payload.found] : [],
+  )
   const outcome: Outcome =
     fish.length > 0 ? (fish.some(kept) ? 'LANDED' : 'RELEASED') : lost ? 'LOST' : 'OPEN'
   return {
@@ -90,6 +93,7 @@ function state(strike: Fact, standing: readonly Fact[], placed: Place | undefine
     species: fish.map((fact) => fact.payload.species ?? ''),
     fish: fish.map(fishOf),
     ...(placed && { placed }),
+    ...(eaten.length > 0 && { eaten }),
     ...(strike.payload.sailed && { sailed: strike.payload.sailed }),
     notes: standing
       .filter((fact) => fact.kind === 'ANNOTATED' && fact.payload.targetId === strike.factId)

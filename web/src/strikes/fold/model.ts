@@ -65,6 +65,8 @@ export interface StrikeState {
   notes: string[]
   /** Where the lure was, where somebody said so. */
   placed?: Place
+  /** What its fish had eaten, as it was told. */
+  eaten?: string[]
   /** How its line went, where the live spread had it. */
   sailed?: Sailed
 }

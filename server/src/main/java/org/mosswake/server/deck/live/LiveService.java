@@ -89,7 +89,8 @@ class LiveService {
             kept.heard(one.sample().at());
         }
         boolean silent = Duration.between(kept.heard(), now).compareTo(LiveReply.OLD) > 0;
-        // The last fix of a way alone would hide the way: the device is asked for all of it by an answer without a course.
+        // The last fix of a way alone would hide the way: the device is asked for all of it by an answer without a
+        // course.
         boolean whole = fixes.size() > 1 || kept.live().moment().isPresent();
         if (silent && whole) {
             fixes.stream().map(LiveService::sample).forEach(kept.live()::hear);

@@ -1,0 +1,91 @@
+import { useMemo, useState } from 'react'
+import { clockOf } from '../../clock/model'
+import { isSimulated } from '../../deck/gauges'
+import type { Mark } from '../../deck/live/BackTo'
+import { sailedOf } from '../../deck/live/sailed'
+import { useLive } from '../../deck/live/useLive'
+import type { Instruments } from '../../deck/queries'
+import type { Draft, RoundTurn } from '../../draft/queries'
+import { useAddress } from '../../shared/useAddress'
+import type { Fix } from '../../strikes/fixes'
+import type { LineNow, Sailed } from '../../strikes/fold/model'
+import type { Strike } from '../../strikes/useDay'
+import type { useStrikeReports } from '../spread/useStrikeReports'
+import type { TripOfDay } from '../useTrip'
+
+/** A circle in which most spreads stand (m). */
+const WIDE_M = 120
+/** So many of the last strikes are offered to come back over. */
+const MOST_MARKS = 3
+/** What happened since the last tick has happened (ms). */
+const TICK_MS = 1200
+
+/** The spread on the water while the deck is at sea: the lines led along her way, strikes on it, and the way back. */
+export function useOnTheWater({
+  boat,
+  draft,
+  round,
+  trip,
+  now,
+  lines,
+  instruments,
+  fix,
+  reports,
+}: {
+  boat: string
+  /** As it was solved; null before that. */
+  draft: Draft | null
+  round: RoundTurn | null
+  trip: TripOfDay
+  now: number
+  /** What each line is at. */
+  lines: ReadonlyMap<string, { state: LineNow }>
+  instruments: Instruments | undefined
+  /** Of this device, where it is a source; undefined where it is none. */
+  fix: Fix | null | undefined
+  reports: ReturnType<typeof useStrikeReports>
+}) {
+  const [params, put] = useAddress()
+  const [practised, setPractised] = useState<ReadonlyMap<string, Sailed>>(new Map())
+  const out = useMemo(
+    () => [...lines].flatMap(([line, { state }]) => (state === 'OUT' ? [line] : [])).sort(),
+    [lines],
+  )
+  const strikes = reports.strikes.map((one): Strike => {
+    const sailed = one.sailed ?? practised.get(one.factId)
+    return sailed ? { ...one, sailed } : one
+  })
+  const marks = strikes.flatMap((one): Mark[] => {
+    const place = one.placed ?? one.sailed ?? one.lureAt
+    if (!place || Date.parse(one.happenedAt) > now + TICK_MS) return []
+    const { latitudeDeg, longitudeDeg } = place
+    const words = `${one.label}, ${clockOf(Date.parse(one.happenedAt), trip.place.timeZone)}`
+    return [{ factId: one.factId, lineId: one.lineId, words, latitudeDeg, longitudeDeg }]
+  })
+  const mark = marks.find(({ factId }) => factId === params.get('back')) ?? null
+  const back = mark && {
+    latitudeDeg: mark.latitudeDeg,
+    longitudeDeg: mark.longitudeDeg,
+    lineId: mark.lineId,
+    // Until it is known in which circle nothing meets, a wide one.
+    portRadiusM: round?.port.radiusM ?? WIDE_M,
+    starboardRadiusM: round?.starboard.radiusM ?? WIDE_M,
+  }
+  const isHeard = trip.live && ((instruments?.sources.length ?? 0) > 0 || fix !== undefined)
+  const live = useLive(boat, isHeard ? draft : null, out, back, fix ?? null)
+  const strikeOn = async (lineId: string, label: string) => {
+    const sailed = trip.live && live && !live.old ? sailedOf(lineId, live.now, instruments) : undefined
+    // Where a boat that is not there was is no fact: it serves to practise with, and goes with the page.
+    const invented = instruments !== undefined && isSimulated(instruments)
+    const factId = await reports.strike(lineId, label, invented ? undefined : sailed)
+    if (invented && sailed) setPractised((all) => new Map(all).set(factId, sailed))
+  }
+  return {
+    live,
+    strikes,
+    strikeOn,
+    marks: marks.slice(-MOST_MARKS).reverse(),
+    mark,
+    comeBack: (to: Mark | null) => put({ back: to?.factId ?? null }),
+  }
+}
