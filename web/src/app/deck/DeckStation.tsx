@@ -53,7 +53,13 @@ export function DeckStation(loaded: Loaded) {
         words={`${dayInWords(s.trip.date)}, ${clockOf(s.now, s.trip.place.timeZone)}`}
       >
         <main className="flex min-h-0 flex-1 flex-col bg-foam text-ink">
-          <Head s={s} night={night} onNight={toggleNight} onInstruments={() => setListening(true)} />
+          <Head
+            s={s}
+            night={night}
+            onNight={toggleNight}
+            onInstruments={() => setListening(true)}
+            onAboard={() => setAboard(true)}
+          />
           {!s.trip.live && <Past s={s} />}
           <GaugeStrip instruments={s.instruments} lateS={s.lateS} own={s.own.on ? s.own : null} live={now}>
             {now && <LiveTiles now={now} named={s.named} logged={hasLog(s.instruments)} />}
@@ -103,7 +109,7 @@ export function DeckStation(loaded: Loaded) {
                   <PadRow pads={s.pads} states={s.states} acts={s.act.words} onTap={s.tap} />
                 </>
               )}
-              <ActBar s={s} onSeen={() => setSeeing(true)} onAboard={() => setAboard(true)} />
+              <ActBar s={s} onSeen={() => setSeeing(true)} />
             </div>
             <aside
               aria-label="Now"
@@ -173,7 +179,8 @@ export function DeckStation(loaded: Loaded) {
 /** What the drawing does not show, said over it. */
 function liveSays(now: LiveNow, s: DeckState, units: Units): string | null {
   if (!now.towing) return 'She hardly moves: lines hang.'
-  if (s.since === null) return 'No line is out: tap Set, then each line as it goes out.'
+  if (s.since === null)
+    return s.act.kind === 'SET' ? null : 'No line is out: tap Set, then each line as it goes out.'
   return now.settlesM > 0 ? `Lines swing into place: ${units.say('distance', now.settlesM)} to run.` : null
 }
 
@@ -222,11 +229,13 @@ function Head({
   night,
   onNight,
   onInstruments,
+  onAboard,
 }: {
   s: DeckState
   night: boolean
   onNight(): void
   onInstruments(): void
+  onAboard(): void
 }) {
   const units = useUnits()
   const bag = Object.entries(s.day.bag)
@@ -248,6 +257,7 @@ function Head({
         {s.reports.unsent === 0 ? 'all sent' : `${s.reports.unsent} kept here, not sent yet`}
       </span>
       <span className="grow" />
+      <Big onClick={onAboard}>Aboard</Big>
       <Big onClick={onInstruments}>Instruments</Big>
       <Big pressed={night} onClick={onNight}>
         Night
@@ -275,7 +285,7 @@ function PadStrip({ s }: { s: DeckState }) {
 }
 
 /** What a tap on a line means; it means a strike again by itself. */
-function ActBar({ s, onSeen, onAboard }: { s: DeckState; onSeen(): void; onAboard(): void }) {
+function ActBar({ s, onSeen }: { s: DeckState; onSeen(): void }) {
   return (
     <div
       role="group"
@@ -291,7 +301,6 @@ function ActBar({ s, onSeen, onAboard }: { s: DeckState; onSeen(): void; onAboar
         <Big onClick={() => void s.setAll()}>All {s.toSet.length} are out</Big>
       )}
       <Big onClick={onSeen}>Seen…</Big>
-      <Big onClick={onAboard}>Aboard…</Big>
     </div>
   )
 }

@@ -126,9 +126,11 @@ final class Passings {
     private static LiveWarning warning(OtherBoat boat, List<Crossing> crossings) {
         double in = crossings.stream().mapToDouble(Crossing::inS).min().orElseThrow();
         double first = crossings.stream().mapToDouble(Crossing::astern).min().orElseThrow() - SHORT_M;
-        String who = String.join(
-                " and ",
-                crossings.stream().map(one -> one.line().label()).sorted().toList());
+        List<String> labels =
+                crossings.stream().map(one -> one.line().label()).sorted().toList();
+        int last = labels.size() - 1;
+        String who =
+                last == 0 ? labels.get(0) : String.join(", ", labels.subList(0, last)) + " and " + labels.get(last);
         String them = crossings.size() == 1 ? "it" : "them";
         List<UUID> ids = crossings.stream().map(one -> one.line().id()).toList();
         Figure soon = new Figure(Figure.Kind.DURATION, in);
