@@ -72,7 +72,7 @@ export function useOnTheWater({
     starboardRadiusM: round?.starboard.radiusM ?? WIDE_M,
   }
   const isHeard = trip.live && ((instruments?.sources.length ?? 0) > 0 || fix !== undefined)
-  const live = useLive(boat, isHeard ? draft : null, out, back, fix ?? null)
+  const live = useLive(boat, isHeard ? draft : null, out, back, fix ?? null, now)
   const strikeOn = async (lineId: string, label: string) => {
     const sailed = trip.live && live && !live.old ? sailedOf(lineId, live.now, instruments) : undefined
     // Where a boat that is not there was is no fact: it serves to practise with, and goes with the page.

@@ -5,5 +5,5 @@ export type LiveNow = Schemas['NowReply']
 export type LiveLine = Schemas['LiveLineReply']
 export type LiveAsked = Schemas['LiveBody']
 
-export const liveOf = (boat: string, body: LiveAsked, signal: AbortSignal) =>
-  ask((api) => api.POST('/api/boats/{boat}/live', { params: { path: { boat } }, body, signal }))
+export const liveOf = (boat: string, body: LiveAsked) =>
+  ask((api) => api.POST('/api/boats/{boat}/live', { params: { path: { boat } }, body }))

@@ -6,6 +6,8 @@ import { liveOf, type Live, type LiveAsked } from './queries'
 
 /** Asked each second (ms). */
 const EVERY_MS = 1000
+/** An answer so old says nothing of now (ms). */
+const OLD_MS = 8000
 /** Of a device that is the only source, so much of its way is held: longer than the longest line lags (ms). */
 const HELD_MS = 300_000
 
@@ -16,6 +18,7 @@ const HELD_MS = 300_000
  * @param out   lines that are out
  * @param back  where to come back over
  * @param fix   the last of this device, where it is a source
+ * @param now   (ms)
  */
 export function useLive(
   boat: string,
@@ -23,6 +26,7 @@ export function useLive(
   out: readonly string[],
   back: LiveAsked['back'] | null,
   fix: Fix | null,
+  now: number,
 ): Live | undefined {
   const held = useRef<Fix[]>([])
   const heard = useRef('')
@@ -34,17 +38,13 @@ export function useLive(
   }, [fix])
   const asked = useQuery({
     queryKey: ['live', boat, draft, out, back],
-    queryFn: async ({ signal }) => {
+    queryFn: async () => {
       // Another spread is told the whole way; what was told of it out of order would be passed over.
       const spread = JSON.stringify([draft, out])
       if (led.current !== spread) heard.current = ''
       led.current = spread
       const fixes = held.current.filter(({ at }) => at > heard.current)
-      const live = await liveOf(
-        boat,
-        { draft: draft!, outLineIds: [...out], fixes, ...(back && { back }) },
-        signal,
-      )
+      const live = await liveOf(boat, { draft: draft!, outLineIds: [...out], fixes, ...(back && { back }) })
       // One that the server has begun anew is told the whole way again.
       heard.current = live.now ? live.now.at : ''
       return live
@@ -55,5 +55,7 @@ export function useLive(
     gcTime: EVERY_MS,
     retry: false,
   })
-  return draft ? asked.data : undefined
+  // Without a link nothing is known of now: what was so is not drawn as if it were.
+  const late = now - asked.dataUpdatedAt > OLD_MS
+  return draft && !late ? asked.data : undefined
 }

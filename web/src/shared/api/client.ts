@@ -69,8 +69,9 @@ export async function ask<T>(call: (api: Api) => Promise<Answer<T>>): Promise<T>
   let answer: Answer<T>
   try {
     answer = await call(client)
-  } catch {
-    tell(true)
+  } catch (error) {
+    // Who gave up waiting says nothing of the link.
+    if (!(error instanceof DOMException && error.name === 'AbortError')) tell(true)
     throw new Problem(0, 'The server does not answer.')
   }
   if (answer.response.ok) {

@@ -161,14 +161,16 @@ public final class LiveSpread {
 
     /** As she is at the last step; empty until she has a course. */
     public Optional<LiveMoment> moment() {
-        if (zero.isEmpty() || at == 0) {
-            return Optional.empty();
-        }
-        Motion motion = filter.motion(instant(at)).orElseThrow();
+        return zero.isEmpty() || at == 0
+                ? Optional.empty()
+                : filter.motion(instant(at)).map(this::moment);
+    }
+
+    private LiveMoment moment(Motion motion) {
         var places = towing ? places(motion) : List.<LiveMoment.LivePlace>of();
         boolean settled = towing && settlesM() <= 0;
         var here = boat();
-        return Optional.of(new LiveMoment(
+        return new LiveMoment(
                 instant(at),
                 motion,
                 filter.onEarth(here.northM(), here.eastM()),
@@ -180,7 +182,7 @@ public final class LiveSpread {
                 way.stream()
                         .map(one -> new LiveMoment.Node(one[0] - here.northM(), one[1] - here.eastM(), 0))
                         .toList(),
-                soundings.astern(at, motion.throughMps(), BOTTOM_LENGTHS * spread.longestM())));
+                soundings.astern(at, motion.throughMps(), BOTTOM_LENGTHS * spread.longestM()));
     }
 
     /**

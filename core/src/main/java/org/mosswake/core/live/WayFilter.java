@@ -75,6 +75,10 @@ public final class WayFilter {
             Optional<Told> rest = told.refused() ? told.withoutLog() : Optional.empty();
             rest.ifPresent(filter.get()::estimationStep);
             refused = rest.orElse(told).refused() ? refused + 1 : 0;
+            RealVector state = filter.get().getCorrected().getState();
+            if (state.isNaN() || state.isInfinite()) {
+                forget();
+            }
         } catch (MathRuntimeException singular) {
             refused = MOST_REFUSED;
         }

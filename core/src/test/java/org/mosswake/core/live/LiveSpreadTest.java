@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import org.junit.jupiter.api.Test;
@@ -239,5 +240,26 @@ class LiveSpreadTest {
             assertThat(a.get(i).nodes().get(0).eastM())
                     .isCloseTo(b.get(i).nodes().get(0).eastM(), within(4.0));
         }
+    }
+
+    /** After a long silence a sounder may be the first that speaks: where she is, nobody knows then. */
+    @Test
+    void afterASilenceNothingIsShownUntilSheHasACourseAgain() {
+        var live = mixed();
+        var boat = boat(8);
+        sail(live, boat, 60, 0, Sailing::all);
+        for (int i = 0; i < 60; i++) {
+            boat.second(0);
+        }
+        live.hear(new Sample(
+                boat.at(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(40.0)));
+        assertThat(live.moment()).isEmpty();
+        assertThat(sail(live, boat, 5, 0, Sailing::all).settlesM()).isPositive();
     }
 }

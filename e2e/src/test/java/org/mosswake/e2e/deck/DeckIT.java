@@ -162,6 +162,12 @@ class DeckIT extends Journey {
         assertThat(page.getByTestId("live-side")).containsText("Bottom at");
         Locator row = page.locator("table tr", new Page.LocatorOptions().setHasText("D1"));
         assertThat(row).containsText("m");
+        // Without a link nothing is drawn as if it were so now.
+        page.context().setOffline(true);
+        assertThat(page.locator("[data-live-line]")).hasCount(0);
+        assertThat(page.getByText("Nothing tells where she goes")).isVisible();
+        page.context().setOffline(false);
+        assertThat(page.locator("[data-live-line]")).hasCount(6);
         button("North up").click();
         assertThat(page.getByTestId("live-side")).hasCount(0);
         page.reload();

@@ -76,11 +76,16 @@ final class BoatListener implements AutoCloseable {
     synchronized Optional<TrackService.Told> told() {
         Instant now = clock.instant().truncatedTo(ChronoUnit.MILLIS);
         var fresh = new EnumMap<Gauge, Reading>(Gauge.class);
-        instruments.shown(now).forEach((gauge, shown) -> {
+        Map<Gauge, Instruments.Shown> all = instruments.shown(now);
+        all.forEach((gauge, shown) -> {
             if (shown.arrived().isAfter(sampled)) {
                 fresh.put(gauge, shown.reading());
             }
         });
+        // A place is of when it came: a boat that trolls goes four metres until it is asked for.
+        Instant at = fresh.containsKey(Gauge.POSITION)
+                ? all.get(Gauge.POSITION).arrived().truncatedTo(ChronoUnit.MILLIS)
+                : now;
         List<OtherBoat> boats = others.since(sampled);
         sampled = now;
         if (fresh.isEmpty() && boats.isEmpty()) {
@@ -90,7 +95,7 @@ final class BoatListener implements AutoCloseable {
         Optional<Double> course = ground.flatMap(Reading::second);
         return Optional.of(new TrackService.Told(
                 new Sample(
-                        now,
+                        at,
                         Optional.ofNullable(fresh.get(Gauge.POSITION))
                                 .map(place -> new Sample.Place(
                                         place.value(), place.second().orElseThrow())),

@@ -33,6 +33,16 @@ record SampleRow(
                     boat.courseDeg());
         }
 
+        private void check(Faults faults) {
+            faults.required("others.id", id);
+            faults.required("others.name", name);
+            faults.required("others.at", at);
+            faults.required("others.latitudeDeg", latitudeDeg);
+            faults.required("others.longitudeDeg", longitudeDeg);
+            faults.required("others.mps", mps);
+            faults.required("others.courseDeg", courseDeg);
+        }
+
         OtherBoat boat() {
             return new OtherBoat(id, name, at, new Sample.Place(latitudeDeg, longitudeDeg), mps, courseDeg);
         }
@@ -41,7 +51,13 @@ record SampleRow(
     /** Of another edition it may lack anything. */
     @Override
     public void check(Faults faults) {
-        faults.required("others", others);
+        if (faults.required("others", others)) {
+            others.forEach(other -> {
+                if (faults.required("others", other)) {
+                    other.check(faults);
+                }
+            });
+        }
     }
 
     static SampleRow of(Sample sample, List<OtherBoat> others) {
