@@ -19,6 +19,14 @@ const STATE: Record<LineNow, string> = {
   UNKNOWN: 'not set',
 }
 
+/** How a pad looks by what its line is at. */
+export const padLook = (now: LineNow): string =>
+  now === 'FIGHTING'
+    ? 'border-ink bg-lichen text-[#17211b]'
+    : now === 'OUT'
+      ? 'border-ink bg-foam'
+      : 'border-dashed border-ink/60 bg-foam/60'
+
 /** One line as a pad as large as a thumb in a glove, where she lies behind the boat. */
 export function PadButton({
   pad,
@@ -32,19 +40,13 @@ export function PadButton({
   acts: string
   onTap(): void
 }) {
-  const look =
-    state.now === 'FIGHTING'
-      ? 'border-ink bg-lichen text-[#17211b]'
-      : state.now === 'OUT'
-        ? 'border-ink bg-foam'
-        : 'border-dashed border-ink/60 bg-foam/60'
   return (
     <button
       type="button"
       data-pad={pad.label}
       data-now={state.now}
       aria-label={`${acts} ${pad.label}, ${state.lure}, ${state.letOut}, ${state.depth}${STATE[state.now] && `, ${STATE[state.now]}`}`}
-      className={`relative flex min-h-16 min-w-0 touch-manipulation flex-col justify-between overflow-hidden rounded-md border-[3px] p-2 text-left select-none ${look}`}
+      className={`relative flex min-h-16 min-w-0 touch-manipulation flex-col justify-between overflow-hidden rounded-md border-[3px] p-2 text-left select-none ${padLook(state.now)}`}
       onClick={onTap}
     >
       <span className="flex items-start justify-between gap-1">

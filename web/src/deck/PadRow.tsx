@@ -1,4 +1,4 @@
-import type { PadState } from './PadButton'
+import { padLook, type PadState } from './PadButton'
 import type { Pad } from './pads'
 
 /** The lines' pads in one row under the drawing, from the nearest to the farthest: as large as a thumb in a glove. */
@@ -17,12 +17,6 @@ export function PadRow({
     <div className="flex shrink-0 gap-1 overflow-x-auto border-t-[3px] border-ink p-1" data-testid="pad-row">
       {pads.map((pad) => {
         const state = states.get(pad.lineId)
-        const look =
-          state?.now === 'FIGHTING'
-            ? 'bg-lichen text-[#17211b]'
-            : state?.now === 'OUT'
-              ? 'bg-foam'
-              : 'border-dashed bg-foam/60'
         return (
           state && (
             <button
@@ -31,7 +25,7 @@ export function PadRow({
               data-pad={pad.label}
               data-now={state.now}
               aria-label={`${acts} ${pad.label}, ${state.lure}, ${state.letOut}`}
-              className={`flex min-h-16 min-w-20 flex-1 touch-manipulation flex-col justify-between rounded-md border-[3px] border-ink px-2 py-1 text-left select-none ${look}`}
+              className={`flex min-h-16 min-w-20 flex-1 touch-manipulation flex-col justify-between rounded-md border-[3px] px-2 py-1 text-left select-none ${padLook(state.now)}`}
               onClick={() => onTap(pad)}
             >
               <span className="flex items-start justify-between gap-1">

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
 import { ACTS, type Act } from '../../deck/acts'
 import { clocksOf, type Clock } from '../../deck/clocks'
+import { depthWords } from '../../deck/depth'
 import type { PadState } from '../../deck/PadButton'
 import { padsOf, type Pad } from '../../deck/pads'
 import type { Next } from '../../deck/SetNext'
@@ -19,12 +20,10 @@ import { useTrip } from '../useTrip'
 import type { Loaded } from '../WithSpread'
 import { useOnTheWater } from './useOnTheWater'
 import { useOwnPosition } from './useOwnPosition'
-import { useSecond } from './useSecond'
+import { TICK_MS, useSecond } from './useSecond'
 
 /** Turns are watched at the radius the orders are worked out for (m). */
 const RADIUS_M = 40
-/** Between two ticks, and a little more (ms). */
-const TICK_MS = 1200
 /** A tap means a strike again after so long without one (ms): nobody remembers another meaning with a fish on. */
 const BACK_TO_STRIKE_MS = 30_000
 
@@ -89,8 +88,7 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
       const line = lines.find((one) => one.lineId === pad.lineId)!
       const tied = lineOf(editor.doc, pad.lineId)
       const lure = gear.lures.find((item) => item.gearId === tied?.tackle[0]?.lureGearId)
-      const depthM = line.tow.depthM ?? 0
-      const depth = depthM < 0.05 ? 'surface' : units.say('distance', depthM)
+      const depth = depthWords(line.tow.depthM ?? 0, units)
       const order = act.kind === 'SET' ? setting.findIndex((step) => step.lineId === pad.lineId) + 1 : 0
       return [
         pad.lineId,

@@ -12,13 +12,12 @@ import type { LineNow, Sailed } from '../../strikes/fold/model'
 import type { Strike } from '../../strikes/useDay'
 import type { useStrikeReports } from '../spread/useStrikeReports'
 import type { TripOfDay } from '../useTrip'
+import { TICK_MS } from './useSecond'
 
 /** A circle in which most spreads stand (m). */
 const WIDE_M = 120
 /** So many of the last strikes are offered to come back over. */
 const MOST_MARKS = 3
-/** What happened since the last tick has happened (ms). */
-const TICK_MS = 1200
 
 /** The spread on the water while the deck is at sea: the lines led along her way, strikes on it, and the way back. */
 export function useOnTheWater({

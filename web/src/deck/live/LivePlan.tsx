@@ -1,7 +1,8 @@
 import { line as curve } from 'd3-shape'
 import { Silhouette } from '../../shared/drawing/Silhouette'
 import { spreadOut } from '../../shared/drawing/labels'
-import { useUnits, type Units } from '../../units/UnitsContext'
+import { useUnits } from '../../units/UnitsContext'
+import { depthWords } from '../depth'
 import { nodesOf, wayOf, type Node, type PlanFrame, type Size } from './frame'
 import type { LiveLine, LiveNow } from './queries'
 
@@ -134,7 +135,7 @@ function Lures({
           <tspan className="font-bold">{label}</tspan>
           {!small && (
             <tspan dx={6} className="font-mono">
-              {depthWords(line, units)}
+              {line.slack ? 'hangs' : depthWords(line.lureDepthM, units)}
             </tspan>
           )}
           {!small && <tspan>{BEND[line.bend]}</tspan>}
@@ -143,9 +144,6 @@ function Lures({
     )
   })
 }
-
-const depthWords = (line: LiveLine, units: Units): string =>
-  line.slack ? 'hangs' : line.lureDepthM < 0.05 ? 'surface' : units.say('distance', line.lureDepthM)
 
 /** No name is to lie beyond the drawing. */
 const edges = ({ width, height }: Size) =>

@@ -131,7 +131,7 @@ public final class LiveSpread {
             ahead.look(spread, motion, pose, at);
         }
         skips.look(spread.lines(), at);
-        passing = passings.look(places(motion), motion, filter, boat(), instant(at));
+        passing = passings.isEmpty() ? List.of() : passings.look(places(motion), motion, filter, boat(), instant(at));
     }
 
     /** The middle of her transom, north and east of the first fix. */

@@ -51,8 +51,8 @@ final class LiveWarnings {
                         ? Sentence.of(what + " meet now: straighten.")
                         : Sentence.of(
                                 what + " meet in {0} if she goes on turning, {1} more: widen the turn or straighten.",
-                                new Figure(Figure.Kind.DURATION, in),
-                                new Figure(Figure.Kind.ANGLE, turned)),
+                                Figure.duration(in),
+                                Figure.angle(turned)),
                 List.of(one.id(), other.id()),
                 in));
     }
@@ -65,14 +65,18 @@ final class LiveWarnings {
         var clearance = place.offBottom().get();
         double water = clearance.metres() + lowest(place);
         Figure depth = Figure.distance(lowest(place));
+        // With a little water left it is near, and nobody has felt it yet.
+        boolean touches = clearance.metres() <= 0;
         Sentence says = clearance.inS() < 1
                 ? Sentence.of(
-                        place.label() + " is on the bottom: it runs at {0} in {1} of water. Bring it up.",
+                        place.label() + (touches ? " is on the bottom" : " is just over the bottom")
+                                + ": it runs at {0} in {1} of water. Bring it up.",
                         depth,
                         Figure.distance(water))
                 : Sentence.of(
-                        place.label() + " touches in {0}: it runs at {1}, and {2} of water comes. Bring it up.",
-                        new Figure(Figure.Kind.DURATION, clearance.inS()),
+                        place.label() + (touches ? " touches in {0}" : " may touch in {0}")
+                                + ": it runs at {1}, and {2} of water comes. Bring it up.",
+                        Figure.duration(clearance.inS()),
                         depth,
                         Figure.distance(water));
         warnings.add(new LiveWarning(LiveWarning.Kind.BOTTOM, says, List.of(place.id()), clearance.inS()));

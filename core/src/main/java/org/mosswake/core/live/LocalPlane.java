@@ -1,17 +1,17 @@
 package org.mosswake.core.live;
 
 /** Metres about a place: good to a metre within ten kilometres. */
-final class LocalPlane {
+public final class LocalPlane {
     private static final double EARTH_M = 6_371_008.8;
 
-    private Sample.Place centre = new Sample.Place(0, 0);
+    private final Sample.Place centre;
 
-    void centre(Sample.Place place) {
-        centre = place;
+    public LocalPlane(Sample.Place centre) {
+        this.centre = centre;
     }
 
     /** North and east of the centre (m). */
-    double[] of(Sample.Place place) {
+    public double[] of(Sample.Place place) {
         double east = Math.IEEEremainder(place.longitudeDeg() - centre.longitudeDeg(), 360);
         return new double[] {
             Math.toRadians(place.latitudeDeg() - centre.latitudeDeg()) * EARTH_M,
@@ -19,7 +19,7 @@ final class LocalPlane {
         };
     }
 
-    Sample.Place onEarth(double northM, double eastM) {
+    public Sample.Place onEarth(double northM, double eastM) {
         return new Sample.Place(
                 centre.latitudeDeg() + Math.toDegrees(northM / EARTH_M),
                 Math.IEEEremainder(centre.longitudeDeg() + Math.toDegrees(eastM / (EARTH_M * wide())), 360));

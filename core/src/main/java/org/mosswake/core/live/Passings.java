@@ -101,6 +101,11 @@ final class Passings {
         return Duration.between(boat.at(), now).compareTo(GONE) > 0;
     }
 
+    /** Nobody is told of. */
+    boolean isEmpty() {
+        return seen.isEmpty();
+    }
+
     /** Looked at once a second. */
     List<LiveWarning> look(List<LivePlace> lines, Motion own, WayFilter plane, Node boat, Instant now) {
         seen.values().removeIf(one -> isGone(one.boat(), now));
@@ -133,7 +138,7 @@ final class Passings {
                 last == 0 ? labels.get(0) : String.join(", ", labels.subList(0, last)) + " and " + labels.get(last);
         String them = crossings.size() == 1 ? "it" : "them";
         List<UUID> ids = crossings.stream().map(one -> one.line().id()).toList();
-        Figure soon = new Figure(Figure.Kind.DURATION, in);
+        Figure soon = Figure.duration(in);
         String crosses = Sentence.plain(boat.name()) + " crosses " + who + " in {0}: ";
         Sentence says = first < LEAST_M
                 ? Sentence.of(crosses + "bring " + them + " in, or turn away.", soon)

@@ -27,7 +27,7 @@ public final class WayFilter {
     /** How much a stream may be that nobody can tell (m/s, ESTIMATE). */
     private static final double UNTOLD_STREAM_MPS = 0.5;
 
-    private final LocalPlane plane = new LocalPlane();
+    private LocalPlane plane = new LocalPlane(new Sample.Place(0, 0));
     private Optional<ExtendedKalmanFilter<Told>> filter = Optional.empty();
     private Optional<Sample> first = Optional.empty();
     private Instant zero = Instant.EPOCH;
@@ -90,7 +90,7 @@ public final class WayFilter {
             return;
         }
         if (first.isEmpty()) {
-            plane.centre(sample.place().get());
+            plane = new LocalPlane(sample.place().get());
             zero = sample.at();
             first = Optional.of(sample);
         }

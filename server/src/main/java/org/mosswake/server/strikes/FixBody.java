@@ -22,8 +22,18 @@ public record FixBody(
         return new Track.Fix(at, latitudeDeg, longitudeDeg);
     }
 
-    /** {@code path} ends in a dot. */
-    public void check(Faults faults, String path) {
+    /** All of them, and how many they may be. */
+    public static void check(Faults faults, List<FixBody> fixes, int least, int most) {
+        if (faults.count("fixes", fixes, least, most)) {
+            for (int i = 0; i < fixes.size(); i++) {
+                if (faults.required("fixes[" + i + "]", fixes.get(i))) {
+                    fixes.get(i).check(faults, "fixes[" + i + "].");
+                }
+            }
+        }
+    }
+
+    private void check(Faults faults, String path) {
         faults.required(path + "at", at);
         Place.LATITUDE_DEG.check(faults, path + "latitudeDeg", latitudeDeg);
         Place.LONGITUDE_DEG.check(faults, path + "longitudeDeg", longitudeDeg);
@@ -38,13 +48,7 @@ public record FixBody(
         @Override
         public void check(Faults faults) {
             faults.required("deviceId", deviceId);
-            if (faults.count("fixes", fixes, (int) COUNT.least(), (int) COUNT.most())) {
-                for (int i = 0; i < fixes.size(); i++) {
-                    if (faults.required("fixes[" + i + "]", fixes.get(i))) {
-                        fixes.get(i).check(faults, "fixes[" + i + "].");
-                    }
-                }
-            }
+            FixBody.check(faults, fixes, (int) COUNT.least(), (int) COUNT.most());
         }
     }
 

@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -54,9 +55,7 @@ class StruckPlaces {
                 .toList();
         Instant first = strikes.get(0).happenedAt();
         Instant last = strikes.get(strikes.size() - 1).happenedAt();
-        boolean told = strikes.stream()
-                .anyMatch(strike -> reader.kept(strike).what() instanceof Happening.Struck struck
-                        && struck.sailed().isPresent());
+        boolean told = strikes.stream().anyMatch(strike -> sailed(strike).isPresent());
         if (told || fixes.any(vessel, first.minus(BEFORE), last.plus(Track.LONGEST_GAP))) {
             strikes.forEach(strike ->
                     set(vessel, strike, json.readValue(open.get(strike.factId()).body(), StruckLine.class)));
@@ -64,10 +63,13 @@ class StruckPlaces {
     }
 
     private void set(UUID vessel, FactRow strike, StruckLine line) {
-        if (reader.kept(strike).what() instanceof Happening.Struck struck
-                && struck.sailed().isPresent()) {
-            Sailed sailed = struck.sailed().get();
-            keep(vessel, strike, new Track.Spot(sailed.latitudeDeg(), sailed.longitudeDeg()), LIVE);
+        Optional<Sailed> sailed = sailed(strike);
+        if (sailed.isPresent()) {
+            keep(
+                    vessel,
+                    strike,
+                    new Track.Spot(sailed.get().latitudeDeg(), sailed.get().longitudeDeg()),
+                    LIVE);
             return;
         }
         if (line.asternM() == null) {
@@ -83,6 +85,11 @@ class StruckPlaces {
                 .stream().map(FixBody::toCore).toList();
         double side = line.starboardM() == null ? 0 : line.starboardM();
         Track.of(near).behind(at, line.asternM(), side).ifPresent(place -> keep(vessel, strike, place, Track.METHOD));
+    }
+
+    /** What the live spread had of it. */
+    private Optional<Sailed> sailed(FactRow strike) {
+        return reader.kept(strike).what() instanceof Happening.Struck struck ? struck.sailed() : Optional.empty();
     }
 
     private void keep(UUID vessel, FactRow strike, Track.Spot place, String method) {

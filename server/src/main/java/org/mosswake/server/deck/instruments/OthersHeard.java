@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.mosswake.core.deck.Contact;
 import org.mosswake.core.deck.Gauge;
 import org.mosswake.core.deck.Instruments;
+import org.mosswake.core.live.LocalPlane;
 import org.mosswake.core.live.OtherBoat;
 import org.mosswake.core.live.Sample;
 
@@ -15,8 +16,6 @@ import org.mosswake.core.live.Sample;
 final class OthersHeard {
     /** More than any sea has about one boat: what is beyond it is not heard. */
     private static final int MOST = 200;
-    /** Metres of a degree of latitude. */
-    private static final double DEGREE_M = 111_195;
 
     private final Map<String, String> names = new HashMap<>();
     private final Map<String, OtherBoat> boats = new HashMap<>();
@@ -54,11 +53,10 @@ final class OthersHeard {
         }
         double bow = from.relative() ? heading.reading().value() : 0;
         double bearing = Math.toRadians(from.bearingDeg() + bow);
-        double latitude = position.reading().value();
-        double longitude = position.reading().second().orElseThrow();
-        return Optional.of(new Sample.Place(
-                latitude + from.metres() * Math.cos(bearing) / DEGREE_M,
-                longitude + from.metres() * Math.sin(bearing) / DEGREE_M / Math.cos(Math.toRadians(latitude))));
+        var here = new Sample.Place(
+                position.reading().value(), position.reading().second().orElseThrow());
+        return Optional.of(
+                new LocalPlane(here).onEarth(from.metres() * Math.cos(bearing), from.metres() * Math.sin(bearing)));
     }
 
     /** Told of since a moment; those of before are forgotten. */

@@ -53,12 +53,6 @@ record LiveBody(
         if (back != null) {
             back.check(faults, "back.");
         }
-        if (faults.count("fixes", fixes, 0, MOST_FIXES)) {
-            for (int i = 0; i < fixes.size(); i++) {
-                if (faults.required("fixes[" + i + "]", fixes.get(i))) {
-                    fixes.get(i).check(faults, "fixes[" + i + "].");
-                }
-            }
-        }
+        FixBody.check(faults, fixes, 0, MOST_FIXES);
     }
 }

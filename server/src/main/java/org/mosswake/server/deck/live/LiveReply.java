@@ -13,6 +13,7 @@ import org.mosswake.core.live.LiveMoment;
 import org.mosswake.core.live.LiveMoment.LivePlace;
 import org.mosswake.core.live.LiveSpread;
 import org.mosswake.core.live.LiveWarning;
+import org.mosswake.core.live.LocalPlane;
 import org.mosswake.core.live.Motion;
 import org.mosswake.core.live.OtherBoat;
 import org.mosswake.core.turn.Bend;
@@ -147,21 +148,15 @@ record LiveReply(
 
     /** @param seenS how long ago she was told of; she is drawn where she is by now */
     record OtherReply(String id, String name, double northM, double eastM, double mps, double courseDeg, double seenS) {
-        private static final double DEGREE_M = 111_195;
-
         static OtherReply of(OtherBoat boat, LiveMoment moment) {
             double seen = Duration.between(boat.at(), moment.at()).toMillis() / 1000.0;
             double course = Math.toRadians(boat.courseDeg());
-            double north = (boat.place().latitudeDeg() - moment.boat().latitudeDeg()) * DEGREE_M;
-            double east = Math.IEEEremainder(
-                            boat.place().longitudeDeg() - moment.boat().longitudeDeg(), 360)
-                    * DEGREE_M
-                    * Math.cos(Math.toRadians(moment.boat().latitudeDeg()));
+            double[] there = new LocalPlane(moment.boat()).of(boat.place());
             return new OtherReply(
                     boat.id(),
                     boat.name(),
-                    tenth(north + boat.mps() * seen * Math.cos(course)),
-                    tenth(east + boat.mps() * seen * Math.sin(course)),
+                    tenth(there[0] + boat.mps() * seen * Math.cos(course)),
+                    tenth(there[1] + boat.mps() * seen * Math.sin(course)),
                     hundredth(boat.mps()),
                     tenth(boat.courseDeg()),
                     tenth(seen));
