@@ -1,4 +1,5 @@
 import { cleanup, fireEvent, renderHook } from '@testing-library/react'
+import { useLayoutEffect } from 'react'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { keyName, remap, singleKeys, useKeys } from './keys'
 
@@ -36,6 +37,20 @@ describe('keys', () => {
     fireEvent.keyDown(document.body, { code: 'KeyS', ctrlKey: true })
     expect(single).not.toHaveBeenCalled()
     expect(save).toHaveBeenCalledTimes(1)
+  })
+
+  it('do what is on the screen, though pressed the moment it is there', () => {
+    const [before, now] = [vi.fn(), vi.fn()]
+    const { rerender } = renderHook(
+      ({ act }) => {
+        useKeys({ KeyT: act })
+        useLayoutEffect(() => void fireEvent.keyDown(document.body, { code: 'KeyT' }), [act])
+      },
+      { initialProps: { act: before } },
+    )
+    rerender({ act: now })
+    expect(now).toHaveBeenCalledTimes(1)
+    expect(before).not.toHaveBeenCalled()
   })
 
   it('can be put elsewhere: what was there changes place with them', () => {

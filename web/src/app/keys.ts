@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { useEffect, useLayoutEffect, useRef, useState } from 'react'
 
 const KEY = 'moss.single-keys'
 
@@ -84,17 +84,22 @@ const typing = (target: EventTarget | null) =>
  * switched off; with Ctrl or Cmd they always work.
  */
 export function useKeys(keys: Record<string, (event: KeyboardEvent) => void>) {
+  const current = useRef(keys)
+  // With what is on the screen, not after it: a second press may come before effects have run.
+  useLayoutEffect(() => {
+    current.current = keys
+  })
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
       if (typing(event.target) || event.altKey) return
       const ctrl = event.ctrlKey || event.metaKey
       const name = `${ctrl ? 'Ctrl+' : ''}${event.shiftKey ? 'Shift+' : ''}${event.code}`
-      const act = keys[ctrl || event.shiftKey ? name : usualOf(remap.all(), event.code)]
+      const act = current.current[ctrl || event.shiftKey ? name : usualOf(remap.all(), event.code)]
       if (!act || (!ctrl && !singleKeys.on())) return
       event.preventDefault()
       act(event)
     }
     window.addEventListener('keydown', onKeyDown)
     return () => window.removeEventListener('keydown', onKeyDown)
-  }, [keys])
+  }, [])
 }
