@@ -9,7 +9,12 @@ const replacing = readdirSync('src', { recursive: true, encoding: 'utf8' })
   .filter((file) => readFileSync(file, 'utf8').includes('vi.mock('))
 
 // A busy machine is slow, not wrong.
-const test = { environment: 'happy-dom', pool: 'threads', testTimeout: 30_000 } as const
+const test = {
+  environment: 'happy-dom',
+  pool: 'threads',
+  testTimeout: 30_000,
+  setupFiles: ['scripts/idle.ts'],
+}
 
 export default defineConfig({
   test: {

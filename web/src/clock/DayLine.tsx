@@ -1,5 +1,5 @@
 import { scaleLinear } from '../shared/scale'
-import { line as curve } from 'd3-shape'
+import { polyline } from '../shared/drawing/polyline'
 import { memo } from 'react'
 import { useWidth } from '../shared/useWidth'
 import { useUnits } from '../units/UnitsContext'
@@ -162,11 +162,12 @@ function TideCurve({
   const heights = points.map((point) => point.heightM)
   const least = Math.min(...heights)
   const range = Math.max(0.2, Math.max(...heights) - least)
-  const draw = curve<(typeof points)[number]>()
-    .x((point) => Math.min(x(span.end), Math.max(x(span.start), x(Date.parse(point.at)))))
-    .y((point) => HEIGHT - 22 - ((point.heightM - least) / range) * TIDE_PX)
+  const draw = polyline<(typeof points)[number]>(
+    (point) => Math.min(x(span.end), Math.max(x(span.start), x(Date.parse(point.at)))),
+    (point) => HEIGHT - 22 - ((point.heightM - least) / range) * TIDE_PX,
+  )
   return (
-    <path d={draw(points) ?? ''} fill="none" className="stroke-moss stroke-2" data-testid="tide">
+    <path d={draw(points)} fill="none" className="stroke-moss stroke-2" data-testid="tide">
       <title>{`Tide at ${day.tide?.station}, ${units.figure('distance', least)} to ${units.say('distance', least + range)}`}</title>
     </path>
   )

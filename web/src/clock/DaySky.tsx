@@ -1,4 +1,4 @@
-import { line as curve } from 'd3-shape'
+import { polyline } from '../shared/drawing/polyline'
 import { memo } from 'react'
 import type { Scale } from '../shared/scale'
 import { NARROW } from '../shared/useWidth'
@@ -115,12 +115,12 @@ function Sun({ day, timeZone, at, x }: { day: Day; timeZone: string; at: number;
   const set = Date.parse(day.set)
   const y = (time: number) => 74 - 54 * Math.sin((Math.PI * (time - rise)) / (set - rise))
   const times = Array.from({ length: 41 }, (_, i) => rise + ((set - rise) * i) / 40)
-  const draw = curve<number>().x(x).y(y)
+  const draw = polyline<number>(x, y)
   const up = at >= rise && at <= set
   return (
     <g>
       <path
-        d={draw(times) ?? ''}
+        d={draw(times)}
         fill="none"
         className="stroke-moss [stroke-dasharray:1_7] [stroke-linecap:round] stroke-2"
       />
@@ -156,9 +156,10 @@ function Tide({
   const least = Math.min(...points.map((point) => point.m))
   const range = Math.max(0.2, Math.max(...points.map((point) => point.m)) - least)
   const y = (m: number) => TIDE_LOW - ((m - least) / range) * (TIDE_LOW - TIDE_HIGH)
-  const draw = curve<(typeof points)[number]>()
-    .x((point) => x(point.at))
-    .y((point) => y(point.m))
+  const draw = polyline<(typeof points)[number]>(
+    (point) => x(point.at),
+    (point) => y(point.m),
+  )
   const turns = (day.tide?.turns ?? []).filter((turn) => {
     const time = Date.parse(turn.at)
     return (
@@ -169,7 +170,7 @@ function Tide({
   })
   return (
     <g>
-      <path d={draw(points) ?? ''} fill="none" className="stroke-moss stroke-[2.5]" />
+      <path d={draw(points)} fill="none" className="stroke-moss stroke-[2.5]" />
       {turns.map((turn) => (
         <text
           key={turn.at}

@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react'
 import { Problem } from '../shared/api/client'
 import { useAway } from '../shared/reach'
 import { useNewestNext, type NewestNext } from '../shared/useNewestNext'
+import { takeAhead } from './ahead'
 import { solve, type Draft, type Solved } from './queries'
 
 export interface Solving {
@@ -23,7 +24,7 @@ export function useSolved(boat: string, draft: Draft, gearStamp: number): Solvin
   const away = useAway()
   const queue: NewestNext<Asked> = useNewestNext(async (asked: Asked) => {
     try {
-      const solved = await solve(asked.boat, asked.draft)
+      const solved = await (takeAhead(asked.draft) ?? solve(asked.boat, asked.draft))
       if (!queue.overtaken()) setSolving({ solved, asked: asked.draft, problem: null })
     } catch (problem) {
       const shown = problem as Problem

@@ -5,17 +5,30 @@ const rest: (() => Promise<unknown>)[] = []
 
 const IDLE_MS = 2500
 
-/** A component whose script comes when it is first shown, or when the page is idle. */
-export function later<P>(load: () => Promise<ComponentType<P>>): LazyExoticComponent<ComponentType<P>> {
-  rest.push(load)
-  return lazy(() => load().then((component) => ({ default: component })))
+interface Come<P> {
+  default: ComponentType<P>
 }
+
+/**
+ * A component whose script comes when it is first shown, or when the page is idle; once it is there it shows at once,
+ * without a blink of what stands in for it.
+ */
+export function later<P>(load: () => Promise<ComponentType<P>>): LazyExoticComponent<ComponentType<P>> {
+  let come: Come<P> | null = null
+  const fetched = () => load().then((component) => (come = { default: component }))
+  rest.push(fetched)
+  return lazy(() => (come ? atOnce(come) : fetched()))
+}
+
+/** A promise that calls back before it returns: React then need not wait a round for what is there. */
+const atOnce = <T>(value: T) => ({ then: (done: (value: T) => void) => done(value) }) as Promise<T>
+
+/** All that can come later, now. */
+export const fetchTheRest = (): Promise<unknown> => Promise.allSettled(rest.map((load) => load()))
 
 /** So that what comes next opens at once, also when the link has gone meanwhile. */
 export function loadTheRest(): () => void {
-  const timer = setTimeout(() => {
-    // What does not come now is asked for again when it is opened.
-    for (const load of rest) void load().catch(() => undefined)
-  }, IDLE_MS)
+  // What does not come now is asked for again when it is opened.
+  const timer = setTimeout(() => void fetchTheRest(), IDLE_MS)
   return () => clearTimeout(timer)
 }

@@ -1,5 +1,5 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
-import { afterEach, describe, expect, it, vi } from 'vitest'
+import { afterEach, beforeAll, describe, expect, it, vi } from 'vitest'
 import { Conflict } from '../draft/Conflict'
 import { docOf, setHere, setLetOut, type Doc } from '../draft/model'
 import { Stage } from './stage/Stage'
@@ -7,6 +7,7 @@ import { Strip } from './strip/Strip'
 import { TableTwin } from './TableTwin'
 import { boat, draft, gear, kept, solved, solvedLine, turns } from '../draft/test/fixtures'
 import type { Editor } from '../draft/useEditor'
+import { fetchTheRest } from '../shared/later'
 import { WhyList } from './why/WhyList'
 
 function fakeEditor() {
@@ -34,6 +35,7 @@ function stage(change: Partial<Parameters<typeof Stage>[0]> = {}) {
 }
 
 describe('views of a spread', () => {
+  beforeAll(fetchTheRest)
   afterEach(cleanup)
 
   it('draws every line with its label and let-out, and dashes one that skips', () => {

@@ -2,10 +2,8 @@ import { Sheet } from '../../shared/ui/Sheet'
 import { Figures } from '../../spread/phone/Figures'
 import { Foremost } from '../../spread/phone/Foremost'
 import { Pinned } from '../../spread/phone/Pinned'
-import { Strip } from '../../spread/strip/Strip'
 import { Drawing } from './Drawing'
-import { Said } from './Said'
-import { Strikes } from './Strikes'
+import { Said, Strikes, Strip } from './beside'
 import type { SpreadState } from './useSpread'
 
 /** The drawing always in sight, figures beside short names, let-out, depth and strike within a thumb's reach. */

@@ -1,13 +1,16 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
+import { Suspense, useEffect, useState } from 'react'
 import { Navigate, useNavigate, useParams } from 'react-router'
+import { later } from '../../shared/later'
 import { Button } from '../../shared/ui/Button'
+import { solveAhead } from '../../draft/ahead'
 import { spreadOf, titlesOf } from '../../draft/queries'
 import { Frame } from '../Frame'
 import { newSpread } from './newSpread'
-import { PutAwaySpreads } from './PutAwaySpreads'
 import { useBoat } from '../useBoat'
 import { Waiting } from '../Waiting'
+
+const PutAwaySpreads = later(() => import('./PutAwaySpreads').then((module) => module.PutAwaySpreads))
 
 /** Opens the boat's last saved spread, or offers the first step where there is none. */
 export function SpreadChooser({ station = 'spread' }: { station?: 'spread' | 'rig' | 'deck' }) {
@@ -18,8 +21,13 @@ export function SpreadChooser({ station = 'spread' }: { station?: 'spread' | 'ri
   const latest = titles.data?.find((title) => !title.putAway)
   const newest = latest?.spreadId
   useEffect(() => {
-    if (newest) void queries.prefetchQuery(spreadOf(boatId, newest))
-  }, [queries, boatId, newest])
+    if (!newest) return
+    queries.fetchQuery(spreadOf(boatId, newest)).then(
+      (kept) => station === 'spread' && solveAhead(boatId, kept.draft),
+      // The station asks again, and says what is wrong.
+      () => undefined,
+    )
+  }, [queries, boatId, newest, station])
   const go = useNavigate()
   const [problem, setProblem] = useState<string | null>(null)
   if (gone) return <Navigate to="/" replace />
@@ -49,7 +57,9 @@ export function SpreadChooser({ station = 'spread' }: { station?: 'spread' | 'ri
           <Button onClick={() => void begin()}>Start a spread</Button>
         </div>
         {problem && <p role="alert">{problem}</p>}
-        <PutAwaySpreads boat={boatId} titles={titles.data} />
+        <Suspense fallback={null}>
+          <PutAwaySpreads boat={boatId} titles={titles.data} />
+        </Suspense>
       </main>
     </Frame>
   )

@@ -1,7 +1,8 @@
-import { useMemo } from 'react'
+import { Suspense, useMemo } from 'react'
 import { DayLine } from '../../clock/DayLine'
 import { dayInWords } from '../../clock/model'
 import { Button } from '../../shared/ui/Button'
+import { later } from '../../shared/later'
 import { usePhone } from '../../shared/usePhone'
 import { SpreadBar } from '../../spread/SpreadBar'
 import { Frame } from '../Frame'
@@ -9,10 +10,11 @@ import { useFrameItems } from '../frameItems'
 import type { Loaded } from '../WithSpread'
 import { Desk } from './Desk'
 import { moreOf } from './more'
-import { Phone } from './Phone'
 import { Sheets } from './Sheets'
 import { useSpreadCommands } from './useSpreadCommands'
 import { useSpread, useSpreadKeys, type SpreadState } from './useSpread'
+
+const Phone = later(() => import('./Phone').then((module) => module.Phone))
 
 /** What goes where, and how deep it runs. */
 export function SpreadStation(loaded: Loaded) {
@@ -46,7 +48,7 @@ function Body({ s }: { s: SpreadState }) {
       <Day s={s} />
       {!phone && bar}
       <Notices s={s} />
-      {phone ? <Phone s={s} /> : <Desk s={s} />}
+      <Suspense fallback={<div className="flex-1" />}>{phone ? <Phone s={s} /> : <Desk s={s} />}</Suspense>
       <Sheets s={s} />
     </>
   )

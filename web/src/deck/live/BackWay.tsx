@@ -1,21 +1,17 @@
-import { line as curve } from 'd3-shape'
+import { polyline } from '../../shared/drawing/polyline'
 import { wayOf, type PlanFrame } from './frame'
 import type { Live } from './queries'
 
 /** Her way back over a mark, and the mark. */
 export function BackWay({ back, frame: { x, y } }: { back: NonNullable<Live['back']>; frame: PlanFrame }) {
-  const draw = curve<[number, number]>()
-    .x(([north, east]) => x(north, east))
-    .y(([north, east]) => y(north, east))
+  const draw = polyline<[number, number]>(
+    ([north, east]) => x(north, east),
+    ([north, east]) => y(north, east),
+  )
   const at = { x: x(back.northM, back.eastM), y: y(back.northM, back.eastM) }
   return (
     <g data-testid="live-back">
-      <path
-        d={draw(wayOf(back)) ?? ''}
-        fill="none"
-        strokeDasharray="10 6"
-        className="stroke-moss stroke-[3]"
-      />
+      <path d={draw(wayOf(back))} fill="none" strokeDasharray="10 6" className="stroke-moss stroke-[3]" />
       <path
         d="M-9 -7 H9 L0 9 Z"
         transform={`translate(${at.x} ${at.y})`}

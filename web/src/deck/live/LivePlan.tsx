@@ -1,4 +1,4 @@
-import { line as curve } from 'd3-shape'
+import { polyline } from '../../shared/drawing/polyline'
 import { Silhouette } from '../../shared/drawing/Silhouette'
 import { spreadOut } from '../../shared/drawing/labels'
 import { useUnits } from '../../units/UnitsContext'
@@ -38,18 +38,19 @@ export function LivePlan({
   size,
 }: LiveProps & { frame: PlanFrame; boatM: number; size: Size }) {
   const { x, y, perM, turn } = frame
-  const draw = curve<Node>()
-    .x(({ northM, eastM }) => x(northM, eastM))
-    .y(({ northM, eastM }) => y(northM, eastM))
+  const draw = polyline<Node>(
+    ({ northM, eastM }) => x(northM, eastM),
+    ({ northM, eastM }) => y(northM, eastM),
+  )
   const way = wayOf(now).map(([northM, eastM]): Node => ({ northM, eastM, heightM: 0 }))
   const hull = Math.max(20, boatM * perM)
   return (
     <g data-testid="live-plan">
-      <path d={draw(way) ?? ''} fill="none" className="stroke-slate stroke-[1.5]" strokeDasharray="2 6" />
+      <path d={draw(way)} fill="none" className="stroke-slate stroke-[1.5]" strokeDasharray="2 6" />
       {now.lines.map((line) => (
         <path
           key={line.lineId}
-          d={draw(nodesOf(line)) ?? ''}
+          d={draw(nodesOf(line))}
           fill="none"
           className={called.includes(line.lineId) ? 'stroke-rust stroke-[4]' : 'stroke-ink stroke-2'}
           strokeDasharray={line.slack ? '6 5' : undefined}

@@ -1,4 +1,4 @@
-import { area, line as curve } from 'd3-shape'
+import { polyline } from '../../shared/drawing/polyline'
 import { spreadOut } from '../../shared/drawing/labels'
 import { Silhouette } from '../../shared/drawing/Silhouette'
 import { scaleLinear } from '../../shared/scale'
@@ -33,9 +33,14 @@ export function LiveSide({
   const depth = scaleLinear([0, range], [surface, top + height - 4])
   const bottom = now.bottom.filter(({ asternM }) => asternM >= 0)
   const shoal = bottom.some(({ depthM }) => depthM < range)
-  const draw = curve<Node>()
-    .x(({ northM, eastM }) => x(astern(now, northM, eastM).asternM))
-    .y(({ heightM }) => depth(Math.max(-heightM, -range * 0.1)))
+  const draw = polyline<Node>(
+    ({ northM, eastM }) => x(astern(now, northM, eastM).asternM),
+    ({ heightM }) => depth(Math.max(-heightM, -range * 0.1)),
+  )
+  const ground = polyline<(typeof bottom)[number]>(
+    ({ asternM }) => x(asternM),
+    ({ depthM }) => depth(Math.min(range, depthM)),
+  )
   const lures = now.lines.map((line) => {
     const lure = nodesOf(line)[0]!
     return { line, x: x(astern(now, lure.northM, lure.eastM).asternM), y: depth(line.lureDepthM) }
@@ -52,19 +57,14 @@ export function LiveSide({
       {shoal && (
         <path
           data-testid="live-bottom"
-          d={
-            area<(typeof bottom)[number]>()
-              .x(({ asternM }) => x(asternM))
-              .y0(top + height)
-              .y1(({ depthM }) => depth(Math.min(range, depthM)))([...bottom]) ?? ''
-          }
+          d={`${ground(bottom)}L${x(bottom.at(-1)!.asternM)},${top + height}L${x(bottom[0]!.asternM)},${top + height}Z`}
           className="fill-slate/60 stroke-ink stroke-2"
         />
       )}
       {now.lines.map((line) => (
         <path
           key={line.lineId}
-          d={draw(nodesOf(line)) ?? ''}
+          d={draw(nodesOf(line))}
           fill="none"
           className={called.includes(line.lineId) ? 'stroke-rust stroke-[3]' : 'stroke-ink stroke-[1.5]'}
         />

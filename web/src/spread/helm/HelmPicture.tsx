@@ -1,4 +1,4 @@
-import { line as curve } from 'd3-shape'
+import { polyline } from '../../shared/drawing/polyline'
 import { useMemo } from 'react'
 import { scaleLinear } from '../../shared/scale'
 import type { Boat, Gear, Helmed } from '../../draft/queries'
@@ -33,9 +33,10 @@ export function HelmPicture({
 }) {
   const lures = useMemo(() => new Map(gear.lures.map((lure) => [lure.gearId, lure])), [gear])
   const swung = { lines: seen.lines, fouling: fouledBy(helmed, seen.afterS), x: scales.x, y: scales.y }
-  const draw = curve<Place>()
-    .x((p) => scales.x(p.asternM))
-    .y((p) => scales.y(p.starboardM))
+  const draw = polyline<Place>(
+    (p) => scales.x(p.asternM),
+    (p) => scales.y(p.starboardM),
+  )
   const { pxPerM } = scales
   // The hull is drawn for a boat that heads left; she is turned as a whole.
   const own = {
@@ -45,7 +46,7 @@ export function HelmPicture({
   return (
     <g data-testid="helm-picture">
       <path
-        d={draw(helmed.frames) ?? ''}
+        d={draw(helmed.frames)}
         fill="none"
         strokeDasharray="2 6"
         className="stroke-moss stroke-[2.5]"

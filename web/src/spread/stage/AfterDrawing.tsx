@@ -1,4 +1,4 @@
-import { line as curve } from 'd3-shape'
+import { polyline } from '../../shared/drawing/polyline'
 import type { SolvedLine } from '../../draft/queries'
 import { inBoatFrame, lureOf, type BoatPoint, type StageScales } from './scales'
 
@@ -14,9 +14,7 @@ export function AfterDrawing({
 }) {
   const y = (point: BoatPoint) =>
     view === 'plan' ? scales.plan(point.starboardM) : scales.side(point.heightM)
-  const draw = curve<BoatPoint>()
-    .x((point) => scales.x(point.asternM))
-    .y(y)
+  const draw = polyline<BoatPoint>((point) => scales.x(point.asternM), y)
   return (
     <g className="pointer-events-none" data-testid={`after-${view}`}>
       {after.map((line) => {
@@ -24,7 +22,7 @@ export function AfterDrawing({
         return (
           <g key={line.lineId} fill="none" className="stroke-moss">
             <path
-              d={draw(line.tow.path.map((point) => inBoatFrame(line, point))) ?? ''}
+              d={draw(line.tow.path.map((point) => inBoatFrame(line, point)))}
               strokeWidth={2.5}
               strokeDasharray="7 5"
             />

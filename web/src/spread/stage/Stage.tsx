@@ -1,9 +1,10 @@
-import { memo, useMemo, useRef, useState } from 'react'
+import { memo, Suspense, useMemo, useRef, useState } from 'react'
+import { later } from '../../shared/later'
 import { useSize } from '../../shared/useWidth'
 import type { Doc } from '../../draft/model'
 import type { Boat, Gear, Here, Solved, SolvedLine, Turns } from '../../draft/queries'
 import { sideOf, type Turned } from '../turn/model'
-import { TurnedCaption, TurnedView, turnedScales } from '../turn/TurnedView'
+import { turnedScales } from '../turn/scales'
 import { TurnHandle } from '../turn/TurnHandle'
 import { AfterDrawing } from './AfterDrawing'
 import { Axis } from './Axis'
@@ -12,6 +13,9 @@ import { extentOf, scalesFor, type Extent, type Whole } from './scales'
 import { SideView } from './SideView'
 import { WholeButtons } from './WholeButtons'
 import type { LineHandling } from './useLineHandling'
+
+const TurnedView = later(() => import('../turn/TurnedView').then((module) => module.TurnedView))
+const TurnedCaption = later(() => import('../turn/TurnedView').then((module) => module.TurnedCaption))
 
 const NOTHING: readonly SolvedLine[] = []
 
@@ -60,6 +64,15 @@ export const Stage = memo(function Stage({
   )
   const label = (lineId: string) => solved?.lines.find((line) => line.lineId === lineId)?.label ?? '…'
   const shared = { boat, doc, scales, solved, selected, handling, lures, order }
+  const straight = (
+    <>
+      {whole !== 'side' && <PlanView {...shared} />}
+      {whole !== 'plan' && <SideView {...shared} />}
+      {whole !== 'side' && <AfterDrawing {...{ after, scales }} view="plan" />}
+      {whole !== 'plan' && <AfterDrawing {...{ after, scales }} view="side" />}
+      <Axis scales={scales} />
+    </>
+  )
   return (
     <div ref={frame} className="relative min-h-0 flex-1 overflow-hidden md:min-h-[320px]" data-testid="stage">
       <svg
@@ -70,15 +83,11 @@ export const Stage = memo(function Stage({
         aria-label="Spread behind the boat"
       >
         {turns && turned !== 0 && swing ? (
-          <TurnedView {...{ boat, doc, lures, label, turns, turned, width, height }} scales={swing} />
+          <Suspense fallback={straight}>
+            <TurnedView {...{ boat, doc, lures, label, turns, turned, width, height }} scales={swing} />
+          </Suspense>
         ) : (
-          <>
-            {whole !== 'side' && <PlanView {...shared} />}
-            {whole !== 'plan' && <SideView {...shared} />}
-            {whole !== 'side' && <AfterDrawing {...{ after, scales }} view="plan" />}
-            {whole !== 'plan' && <AfterDrawing {...{ after, scales }} view="side" />}
-            <Axis scales={scales} />
-          </>
+          straight
         )}
         {/* One ring for both drawings: it must not be lost from under the finger as they change. */}
         {turns && whole !== 'side' && (
@@ -90,7 +99,11 @@ export const Stage = memo(function Stage({
         )}
       </svg>
       {turned === 0 && <WholeButtons {...{ whole, scales }} onWhole={setWhole} />}
-      {turns && turned !== 0 && <TurnedCaption {...{ turns, turned, label }} onStraight={() => onTurn(0)} />}
+      {turns && turned !== 0 && (
+        <Suspense fallback={null}>
+          <TurnedCaption {...{ turns, turned, label }} onStraight={() => onTurn(0)} />
+        </Suspense>
+      )}
     </div>
   )
 })

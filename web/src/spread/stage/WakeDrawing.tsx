@@ -1,4 +1,4 @@
-import { line as curve } from 'd3-shape'
+import { polyline } from '../../shared/drawing/polyline'
 import type { Wake } from '../../draft/queries'
 import type { StageScales } from './scales'
 
@@ -43,10 +43,11 @@ export function WakeDrawing({ wake, scales }: { wake: Wake; scales: StageScales 
 }
 
 function crest(wake: Wake, at: number, scales: StageScales): string {
-  const draw = curve<{ asternM: number; starboardM: number }>()
-    .x((p) => scales.x(p.asternM * at))
-    .y((p) => scales.plan(p.starboardM * at))
-  return draw(wake.crestShape) ?? ''
+  const draw = polyline<{ asternM: number; starboardM: number }>(
+    (p) => scales.x(p.asternM * at),
+    (p) => scales.plan(p.starboardM * at),
+  )
+  return draw(wake.crestShape)
 }
 
 function washOutline(wake: Wake, scales: StageScales): string {

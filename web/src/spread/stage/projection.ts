@@ -1,4 +1,4 @@
-import { line as curve } from 'd3-shape'
+import { polyline } from '../../shared/drawing/polyline'
 import type { PathPoint, SolvedLine } from '../../draft/queries'
 import { inBoatFrame, type BoatPoint } from './scales'
 
@@ -10,6 +10,4 @@ export interface Projection {
 
 /** A path behind a line's tip, to a tenth of a pixel. */
 export const pathOf = (line: SolvedLine, path: readonly PathPoint[], { x, y }: Projection): string =>
-  curve<BoatPoint>()
-    .x((p) => Math.round(x(p) * 10) / 10)
-    .y((p) => Math.round(y(p) * 10) / 10)(path.map((point) => inBoatFrame(line, point))) ?? ''
+  polyline(x, y)(path.map((point) => inBoatFrame(line, point)))

@@ -1,4 +1,4 @@
-import { line as curve } from 'd3-shape'
+import { polyline } from '../../shared/drawing/polyline'
 import { useUnits } from '../../units/UnitsContext'
 import { lineOf, type Doc } from '../../draft/model'
 import { spreadOut } from '../../shared/drawing/labels'
@@ -19,13 +19,14 @@ export interface SwungProps {
 }
 
 export function SwungLines({ lines, fouling, x, y }: SwungProps) {
-  const draw = curve<Node>()
-    .x((node) => x(node.asternM))
-    .y((node) => y(node.starboardM))
+  const draw = polyline<Node>(
+    (node) => x(node.asternM),
+    (node) => y(node.starboardM),
+  )
   return lines.map(({ lineId, nodes }) => (
     <path
       key={lineId}
-      d={draw([...nodes]) ?? ''}
+      d={draw([...nodes])}
       fill="none"
       strokeWidth={fouling.includes(lineId) ? 4 : 1.6}
       className={fouling.includes(lineId) ? 'stroke-rust' : 'stroke-ink'}

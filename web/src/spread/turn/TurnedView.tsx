@@ -1,16 +1,12 @@
-import { scaleLinear } from '../../shared/scale'
 import { Button } from '../../shared/ui/Button'
 import { useUnits } from '../../units/UnitsContext'
 import { BoatPlan } from '../stage/BoatPlan'
 import type { ViewProps } from '../stage/PlanView'
 import type { StageScales } from '../stage/scales'
-import type { SideTurn, Turns } from '../../draft/queries'
-import { foulingAt, momentAt, MOST_TURNED, reachOf, sideOf, type Turned } from './model'
+import type { Turns } from '../../draft/queries'
+import { foulingAt, momentAt, sideOf, type Turned } from './model'
 import { degrees, sideWord, stops } from './sentences'
 import { SwungLines, SwungLures } from './Swung'
-
-/** Room for the ring around the bow, and for what is written above. */
-const MARGIN = { left: 110, right: 120, top: 122, bottom: 68 }
 
 /** The whole stage as a plan while she turns: the simulated half turn, seen from the boat. */
 export function TurnedView({
@@ -96,36 +92,4 @@ export function TurnedCaption({
       </Button>
     </div>
   )
-}
-
-/** Up to here one scale; beyond, that of the whole half turn: it holds still while the handle moves. */
-const NEAR_DEG = 75
-
-export function turnedScales(
-  lengthM: number,
-  side: SideTurn,
-  turned: Turned,
-  width: number,
-  height: number,
-): StageScales {
-  const reach = reachOf(side, Math.abs(turned) <= NEAR_DEG ? NEAR_DEG : MOST_TURNED)
-  const ahead = Math.max(lengthM, reach.aheadM)
-  const along = (width - MARGIN.left - MARGIN.right) / (ahead + reach.asternM)
-  const across = (height - MARGIN.top - MARGIN.bottom) / (reach.starboardM + reach.portM)
-  const pxPerM = Math.max(0.3, Math.min(along, across, 16))
-  const originX = MARGIN.left + ahead * pxPerM
-  const spare = height - MARGIN.top - MARGIN.bottom - (reach.starboardM + reach.portM) * pxPerM
-  const originY = MARGIN.top + spare / 2 + reach.starboardM * pxPerM
-  return {
-    x: scaleLinear([0, 100], [originX, originX + 100 * pxPerM]),
-    plan: scaleLinear([0, 1], [originY, originY - pxPerM]),
-    side: scaleLinear([0, 1], [0, 1]),
-    stretch: 1,
-    pxPerM,
-    planHeight: height,
-    sideTop: height,
-    sideHeight: 0,
-    width,
-    narrow: width < 440,
-  }
 }

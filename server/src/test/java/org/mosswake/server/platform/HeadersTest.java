@@ -49,6 +49,36 @@ class HeadersTest {
         assertThat(policy(send(HttpRequest.newBuilder(), "/"))).doesNotContain(nonce.group(1));
     }
 
+    /** The station's script and its first questions come with the page, not after it has run. */
+    @Test
+    void thePageNamesWhatItAsksForFirst() {
+        String boat = "00000000-0000-4000-8000-000000000001";
+        String page = send(HttpRequest.newBuilder(), "/boats/" + boat + "/plan").body();
+        assertThat(page)
+                .containsPattern("rel=\"modulepreload\" crossorigin href=\"/assets/PlanPage-[^\"]+\\.js\"")
+                .contains("as=\"fetch\" crossorigin href=\"/api/boats/" + boat + "/gear\"")
+                .doesNotContain("SpreadPage");
+        assertThat(send(HttpRequest.newBuilder(), "/boats/%22%3E%3Cb%3E/plan").body())
+                .contains("href=\"/api/boats\"")
+                .doesNotContain("<b>")
+                .doesNotContain("%3Cb");
+    }
+
+    @Test
+    void builtFilesComePacked() {
+        Matcher script = Pattern.compile("src=\"(/assets/[^\"]+)\"")
+                .matcher(send(HttpRequest.newBuilder(), "/").body());
+        assertThat(script.find()).isTrue();
+        for (String packing : new String[] {"br", "gzip"}) {
+            assertThat(send(HttpRequest.newBuilder().header("Accept-Encoding", packing), script.group(1))
+                            .headers()
+                            .firstValue("Content-Encoding"))
+                    .hasValue(packing);
+        }
+        assertThat(send(HttpRequest.newBuilder(), script.group(1)).headers().firstValue("Content-Encoding"))
+                .isEmpty();
+    }
+
     @Test
     void answersAreNotKeptByCachesAndAssetsAre() {
         assertThat(send(HttpRequest.newBuilder(), "/api/boats").headers().firstValue("Cache-Control"))

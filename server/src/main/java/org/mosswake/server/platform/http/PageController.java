@@ -1,6 +1,7 @@
 package org.mosswake.server.platform.http;
 
 import io.swagger.v3.oas.annotations.Hidden;
+import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import org.springframework.core.io.ClassPathResource;
@@ -16,12 +17,23 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class PageController {
     private static final String PLACE = "__NONCE__";
+    private static final String END_OF_HEAD = "</head>";
+
+    private final FirstAsked first;
+
+    PageController(FirstAsked first) {
+        this.first = first;
+    }
 
     @GetMapping(
             path = {"/", "/boats/**"},
             produces = MediaType.TEXT_HTML_VALUE)
-    ResponseEntity<String> page(@RequestAttribute(ContentPolicy.NONCE) String nonce) throws IOException {
+    ResponseEntity<String> page(@RequestAttribute(ContentPolicy.NONCE) String nonce, HttpServletRequest request)
+            throws IOException {
         String shell = new ClassPathResource("static/index.html").getContentAsString(StandardCharsets.UTF_8);
-        return ResponseEntity.ok().cacheControl(CacheControl.noStore()).body(shell.replace(PLACE, nonce));
+        String links = first.links(request.getRequestURI());
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.noStore())
+                .body(shell.replace(PLACE, nonce).replace(END_OF_HEAD, links + END_OF_HEAD));
     }
 }

@@ -5,6 +5,7 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.EncodedResourceResolver;
 
 /** Built assets carry a hash in their name and never change. */
 @Configuration
@@ -13,7 +14,10 @@ class StaticFiles implements WebMvcConfigurer {
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
         registry.addResourceHandler("/assets/**")
                 .addResourceLocations("classpath:/static/assets/")
-                .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable());
+                .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable())
+                .resourceChain(true)
+                // The build has packed them already.
+                .addResolver(new EncodedResourceResolver());
         registry.addResourceHandler("/licences/**")
                 .addResourceLocations("classpath:/static/licences/")
                 .setCacheControl(CacheControl.noCache());

@@ -1,0 +1,5 @@
+import '../src/shared/ui/Sheet'
+import { fetchTheRest } from '../src/shared/later'
+
+// A page that has been idle: sheets open at once.
+await fetchTheRest()
