@@ -59,8 +59,10 @@ export const Stage = memo(function Stage({
   const lures = useMemo(() => new Map(gear.lures.map((lure) => [lure.gearId, lure])), [gear])
   const swing = useMemo(
     () =>
-      turns && turned !== 0 ? turnedScales(boat.lengthM, sideOf(turns, turned), turned, width, height) : null,
-    [boat.lengthM, turns, turned, width, height],
+      turns && turned !== 0
+        ? turnedScales(boat.lengthM, sideOf(turns, turned), turned, scales, height)
+        : null,
+    [boat.lengthM, turns, turned, scales, height],
   )
   const label = (lineId: string) => solved?.lines.find((line) => line.lineId === lineId)?.label ?? '…'
   const shared = { boat, doc, scales, solved, selected, handling, lures, order }

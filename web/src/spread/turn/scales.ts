@@ -6,25 +6,31 @@ import { MOST_TURNED, reachOf, type Turned } from './model'
 /** Room for the ring around the bow, and for what is written above. */
 const MARGIN = { left: 110, right: 120, top: 122, bottom: 68 }
 
-/** Up to here one scale; beyond, that of the whole half turn: it holds still while the handle moves. */
-const NEAR_DEG = 75
+/** From the straight drawing to that of a turn, and on to that of half a circle: over these angles she glides (°). */
+const INTO_TURN = [0, 25] as const
+const INTO_HALF_TURN = [70, 105] as const
 
-/** One scale both ways, with her and all lines in sight as she turns. */
+/**
+ * One scale both ways, with her and all lines in sight as she turns. It begins as the straight drawing, so that she does
+ * not leap away from the hand that pulls the ring.
+ */
 export function turnedScales(
   lengthM: number,
   side: SideTurn,
   turned: Turned,
-  width: number,
+  straight: StageScales,
   height: number,
 ): StageScales {
-  const reach = reachOf(side, Math.abs(turned) <= NEAR_DEG ? NEAR_DEG : MOST_TURNED)
-  const ahead = Math.max(lengthM, reach.aheadM)
-  const along = (width - MARGIN.left - MARGIN.right) / (ahead + reach.asternM)
-  const across = (height - MARGIN.top - MARGIN.bottom) / (reach.starboardM + reach.portM)
-  const pxPerM = Math.max(0.3, Math.min(along, across, 16))
-  const originX = MARGIN.left + ahead * pxPerM
-  const spare = height - MARGIN.top - MARGIN.bottom - (reach.starboardM + reach.portM) * pxPerM
-  const originY = MARGIN.top + spare / 2 + reach.starboardM * pxPerM
+  const deg = Math.abs(turned)
+  const { width } = straight
+  const turn = placed(lengthM, reachOf(side, INTO_HALF_TURN[0]), width, height)
+  const halfTurn = placed(lengthM, reachOf(side, MOST_TURNED), width, height)
+  const begun = { pxPerM: straight.pxPerM, originX: straight.x(0), originY: straight.plan(0) }
+  const { pxPerM, originX, originY } = blend(
+    blend(begun, turn, share(deg, INTO_TURN)),
+    halfTurn,
+    share(deg, INTO_HALF_TURN),
+  )
   return {
     x: scaleLinear([0, 100], [originX, originX + 100 * pxPerM]),
     plan: scaleLinear([0, 1], [originY, originY - pxPerM]),
@@ -38,3 +44,42 @@ export function turnedScales(
     narrow: width < 440,
   }
 }
+
+/** Where the transom lies (px), and how large a metre is. */
+interface Placed {
+  pxPerM: number
+  originX: number
+  originY: number
+}
+
+/** As large as all that is reached fits. */
+function placed(lengthM: number, reach: ReturnType<typeof reachOf>, width: number, height: number): Placed {
+  const ahead = Math.max(lengthM, reach.aheadM)
+  const across = reach.starboardM + reach.portM
+  const pxPerM = Math.max(
+    0.3,
+    Math.min(
+      (width - MARGIN.left - MARGIN.right) / (ahead + reach.asternM),
+      (height - MARGIN.top - MARGIN.bottom) / across,
+      16,
+    ),
+  )
+  const spare = height - MARGIN.top - MARGIN.bottom - across * pxPerM
+  return {
+    pxPerM,
+    originX: MARGIN.left + ahead * pxPerM,
+    originY: MARGIN.top + spare / 2 + reach.starboardM * pxPerM,
+  }
+}
+
+/** How far between two angles, slow at both ends. */
+function share(deg: number, [from, to]: readonly [number, number]): number {
+  const t = Math.max(0, Math.min(1, (deg - from) / (to - from)))
+  return t * t * (3 - 2 * t)
+}
+
+const blend = (from: Placed, to: Placed, t: number): Placed => ({
+  pxPerM: from.pxPerM + (to.pxPerM - from.pxPerM) * t,
+  originX: from.originX + (to.originX - from.originX) * t,
+  originY: from.originY + (to.originY - from.originY) * t,
+})
