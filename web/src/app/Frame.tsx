@@ -14,6 +14,7 @@ import { FrameItems } from './frameItems'
 import { SYSTEMS, useUnits } from '../units/UnitsContext'
 import { useKeys } from './keys'
 import { MarkedThings } from './MarkedThings'
+import { OnTheWay } from './OnTheWay'
 import { Unsent } from './Unsent'
 
 const CommandBox = later(() => import('./CommandBox').then((module) => module.CommandBox))
@@ -104,6 +105,7 @@ export function Frame({
         )}
         <Unsent away={away} />
         <MarkedThings boat={boat.boatId} />
+        <OnTheWay boat={boat.boatId} />
         {children}
         <Suspense fallback={null}>
           {sheet === 'units' && <UnitsSheet open onClose={() => setSheet(null)} />}

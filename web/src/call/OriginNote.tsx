@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useUnits } from '../units/UnitsContext'
 import { saySentence } from '../units/sentence'
-import { catalogue, originOf } from './queries'
+import { catalogue, originOf, type Made } from './queries'
 import { playbookWords } from './words'
 
 /** Why the call made the selected line as it is; nothing where the spread was made by hand. */
@@ -11,15 +11,19 @@ export function OriginNote({
   line,
   label,
   timeZone,
+  fresh,
 }: {
   boat: string
   spread: string
   line: string | null
   label: string
   timeZone: string
+  /** Of lines called anew and not saved yet. */
+  fresh: Made | null
 }) {
   const units = useUnits()
-  const origin = useQuery(originOf(boat, spread)).data
+  const kept = useQuery(originOf(boat, spread)).data
+  const origin = fresh ?? kept
   const words = useQuery({ ...catalogue(), enabled: Boolean(origin) }).data
   if (!origin) return null
   if (!origin.playbook)

@@ -196,7 +196,7 @@ describe('numbers', () => {
     expect(put.mock.calls[0]![1]).toEqual({ version: 2, set: [] })
     enter(screen.getByLabelText('takes your first target, for Mixed surface, yours'), '1')
     await settled()
-    expect(screen.getByText('out of order. Use more.')).toBeTruthy()
+    expect(screen.getByText('Out of order. Use more.')).toBeTruthy()
   })
 })
 
@@ -334,7 +334,7 @@ describe('where a spread came from', () => {
   const note = (line: string, kept: unknown) =>
     show(
       seeded([['origin', 'boat', 'spread'], kept], [['call', 'catalogue'], words]),
-      <OriginNote boat="boat" spread="spread" line={line} label="S1" timeZone="UTC" />,
+      <OriginNote boat="boat" spread="spread" line={line} label="S1" timeZone="UTC" fresh={null} />,
     )
 
   it('tells the selected line’s story in the reader’s units', () => {

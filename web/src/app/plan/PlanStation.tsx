@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { scaleLinear } from '../../shared/scale'
-import { Suspense, useCallback, useMemo, useState } from 'react'
+import { Suspense, useCallback, useEffect, useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { Bands } from '../../call/Bands'
 import { Chips } from '../../call/Chips'
@@ -101,9 +101,14 @@ export function PlanStation({
     setStanding(null)
     if (!call) return
     const name = playbookWords(words, call.taken.playbook)
-    const spreadId = await building.build(body, `${name}, ${shortDay(date)}`, replaced)
-    if (spreadId) void go(`/boats/${boat.boatId}/spread/${spreadId}${window.location.search}`)
+    await building.build(body, `${name}, ${shortDay(date)}`, replaced)
   }
+  const { built, opened } = building
+  useEffect(() => {
+    if (!built) return
+    opened()
+    void go(`/boats/${boat.boatId}/spread/${built}${window.location.search}`)
+  }, [boat.boatId, built, go, opened])
   useKeys(
     useMemo(
       () => ({ 'Ctrl+KeyZ': planning.undo, KeyW: () => setSheet('ways'), KeyD: () => setSheet('steps') }),

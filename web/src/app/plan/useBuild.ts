@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { useCallback, useRef, useState } from 'react'
+import { useCallback } from 'react'
 import {
   buildSpread,
   keepOrigin,
@@ -9,37 +9,35 @@ import {
   type Made,
 } from '../../call/queries'
 import { Problem } from '../../shared/api/client'
-import { solve, type Draft, type Solved } from '../../draft/queries'
+import { solve, type Draft } from '../../draft/queries'
+import { useKeptState } from '../../shared/useKeptState'
+import { NOTHING, nameOf, type Build } from './buildOf'
 import { anew, newSpread } from '../spread/newSpread'
 
-export interface Building {
-  /** Null while nothing is being built. */
-  share: number | null
-  picture: { draft: Draft; solved: Solved } | null
-  problem: string | null
-  /** Searches, keeps and gives the id of the spread; null when it was given up or failed. */
-  build(call: CallBody, name: string, replaced?: string): Promise<string | null>
+export interface Building extends Omit<Build, 'stop'> {
+  /** Searches and keeps; what was built is told as `built`, which stays null when it was given up or failed. */
+  build(call: CallBody, name: string, replaced?: string): Promise<void>
+  opened(): void
   /** The same for a spread that stands, with its locked lines kept; nothing is saved. */
   refill(call: CallBody, draft: Draft): Promise<{ draft: Draft; made: Made } | null>
   cancel(): void
 }
 
 /** A first spread on its way: the first picture, how far the search is, and what came of it. */
-export function useBuild(boat: string): Building {
+export const useBuild = (boat: string): Building => useSearch(boat, nameOf(boat))
+
+/** The same for the lines of a spread that stands. */
+export const useRefillSearch = (boat: string, spread: string): Building => useSearch(boat, `refill ${spread}`)
+
+function useSearch(boat: string, name: string): Building {
   const queries = useQueryClient()
-  const [share, setShare] = useState<number | null>(null)
-  const [picture, setPicture] = useState<Building['picture']>(null)
-  const [problem, setProblem] = useState<string | null>(null)
-  const stop = useRef<AbortController | null>(null)
+  const [{ stop, ...state }, set] = useKeptState(name, NOTHING)
 
   const search = useCallback(
     async (call: CallBody, draft?: Draft): Promise<BuildEvent | null> => {
-      stop.current?.abort()
+      stop?.abort()
       const ours = new AbortController()
-      stop.current = ours
-      setShare(0)
-      setPicture(null)
-      setProblem(null)
+      set({ ...NOTHING, share: 0, stop: ours })
       let last: BuildEvent | null = null
       try {
         await buildSpread(
@@ -47,11 +45,11 @@ export function useBuild(boat: string): Building {
           { call, ...(draft && { draft }) },
           (event) => {
             last = event
-            setShare(event.share)
+            if (!ours.signal.aborted) set({ share: event.share })
             if (event.kind === 'PICTURE' && event.spread) {
               const shown = event.spread
               void solve(boat, shown).then(
-                (solved) => !ours.signal.aborted && setPicture({ draft: shown, solved }),
+                (solved) => !ours.signal.aborted && set({ picture: { draft: shown, solved } }),
                 () => undefined,
               )
             }
@@ -60,29 +58,29 @@ export function useBuild(boat: string): Building {
         )
       } catch (error) {
         if (ours.signal.aborted) return null
-        setProblem(
+        const problem =
           error instanceof Problem && error.faults.length > 0
             ? error.said.join(' ')
-            : 'The search broke off. Try again.',
-        )
+            : 'The search broke off. Try again.'
+        set({ problem })
       } finally {
-        if (stop.current === ours) setShare(null)
+        if (!ours.signal.aborted) set({ share: null })
       }
       const end = last as BuildEvent | null
       if (end?.kind === 'FAILED')
-        setProblem('The search failed. Your plan is kept; try another playbook or fewer lines.')
+        set({ problem: 'The search failed. Your plan is kept; try another playbook or fewer lines.' })
       return end?.kind === 'DONE' ? end : null
     },
-    [boat],
+    [boat, set, stop],
   )
 
   const build = useCallback(
     async (call: CallBody, name: string, replaced?: string) => {
       const done = await search(call)
-      if (!done?.spread || !done.made) return null
+      if (!done?.spread || !done.made) return
       if (done.spread.lines.length === 0) {
-        setProblem('Nothing in the box fits it. See what the box lacks, or take another playbook.')
-        return null
+        set({ problem: 'Nothing in the box fits it. See what the box lacks, or take another playbook.' })
+        return
       }
       try {
         const spreadId = replaced
@@ -93,13 +91,12 @@ export function useBuild(boat: string): Building {
           originOf(boat, spreadId).queryKey,
           await keepOrigin(boat, spreadId, done.made, call.day, story?.version),
         )
-        return spreadId
+        set({ built: spreadId })
       } catch (error) {
-        setProblem((error as Problem).message)
-        return null
+        set({ problem: (error as Problem).message })
       }
     },
-    [boat, queries, search],
+    [boat, queries, search, set],
   )
 
   const refill = useCallback(
@@ -110,16 +107,16 @@ export function useBuild(boat: string): Building {
     [search],
   )
 
+  const opened = useCallback(() => set({ built: null, picture: null }), [set])
+
   return {
-    share,
-    picture,
-    problem,
+    ...state,
     build,
     refill,
+    opened,
     cancel: () => {
-      stop.current?.abort()
-      setShare(null)
-      setPicture(null)
+      stop?.abort()
+      set(NOTHING)
     },
   }
 }

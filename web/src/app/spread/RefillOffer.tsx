@@ -11,12 +11,12 @@ import { refilled, type Offer } from './useRefill'
 export function RefillOffer({ s, offer }: { s: SpreadState; offer: Offer }) {
   const words = useQuery(catalogue()).data
   const now = s.editor.doc
-  const name = words ? renamed(now.name, words, offer.playbook) : now.name
+  const name = words ? renamed(now.name, words, offer.made.playbook) : now.name
   const locked = now.draft.lines.filter((line) => line.locked).length
   return (
     <Sheet title="Call the rest" open onClose={s.leave} wide>
       <p>
-        By {words ? playbookWords(words, offer.playbook) : 'the plan'}.{' '}
+        By {words ? playbookWords(words, offer.made.playbook) : 'the plan'}.{' '}
         {locked === 0
           ? 'No line is locked: every one is called anew.'
           : `${locked === 1 ? 'One locked line stays' : `${locked} locked lines stay`} as ${locked === 1 ? 'it is' : 'they are'}.`}

@@ -50,6 +50,7 @@ export function Said({ s }: { s: SpreadState }) {
               line={selected}
               label={selected ? label(selected) : ''}
               timeZone={trip.place.timeZone}
+              fresh={s.called}
             />
             <RuleNote boat={boat.boatId} day={trip.date} lines={lines.length} />
           </>

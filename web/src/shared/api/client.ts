@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { fieldWords } from './fieldWords'
 import type { components, paths } from './generated/types'
 
 export type Schemas = components['schemas']
@@ -29,7 +30,12 @@ export class Problem extends Error {
   /** Each fault with its mend; the title where none is named. */
   get said(): readonly string[] {
     return this.faults.length > 0
-      ? this.faults.map((fault) => `${fault.message}. ${fault.mend}`)
+      ? this.faults.map(({ field, message, mend }) => {
+          const [words, how] = [message, mend].map((text) =>
+            text.replaceAll(field || '\0', fieldWords(field)),
+          )
+          return `${words!.charAt(0).toUpperCase()}${words!.slice(1)}. ${how}`
+        })
       : [this.message]
   }
 

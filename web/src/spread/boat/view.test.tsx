@@ -101,7 +101,7 @@ describe('the boat as she is edited', () => {
     show()
     enter('Name of the boat', 'Wide Berth')
     await keep()
-    expect(screen.getByRole('alert').textContent).toBe('holders leaves out one. Take its line off first.')
+    expect(screen.getByRole('alert').textContent).toBe('Holders leaves out one. Take its line off first.')
     expect((screen.getByLabelText('Name of the boat') as HTMLInputElement).value).toBe('Wide Berth')
   })
 

@@ -193,7 +193,7 @@ describe('the box on the page', () => {
     fireEvent.click(screen.getByRole('button', { name: lure.name }))
     fireEvent.click(screen.getByRole('button', { name: 'Keep it' }))
     await settled()
-    expect(screen.getByRole('alert').textContent).toBe('name is missing. Give name.')
+    expect(screen.getByRole('alert').textContent).toBe('Name is missing. Give name.')
   })
 
   it('offers a usual box where there is nothing', async () => {
@@ -225,8 +225,8 @@ describe('the box on the page', () => {
     )
     fireEvent.change(input, { target: { files: [new File(['bad'], 'bad.csv')] } })
     await settled()
-    expect(screen.getByText('row 2.kind cannot be so. Use one.')).toBeTruthy()
-    expect(screen.getByText('row 3.count is no number. Send one.')).toBeTruthy()
+    expect(screen.getByText('Row 2, kind cannot be so. Use one.')).toBeTruthy()
+    expect(screen.getByText('Row 3, count is no number. Send one.')).toBeTruthy()
   })
 
   it('says so where nothing has all the words', () => {

@@ -138,6 +138,21 @@ class PlanIT extends Journey {
     }
 
     @Test
+    void aBuildGoesOnWhileAnotherStationIsLookedAt() {
+        plan("Sprat", "2026-07-09");
+        choose("TARGET", "coho");
+        type("CREW", "crew", "2");
+        assertThat(why()).containsText("Flash and squid");
+        button("Build the spread").click();
+        page.keyboard().press("2");
+        assertThat(page.getByText("The spread of your plan is built.")).isVisible();
+        assertThat(page).hasURL(Pattern.compile("/rig/"));
+        button("Open it").click();
+        assertThat(page.getByTestId("origin")).containsText("Flash and squid");
+        assertThat(page.getByText("The spread of your plan is built.")).hasCount(0);
+    }
+
+    @Test
     void aloneWithRoomForTwoTheReasonIsSaid() {
         plan("Sprat", "2026-07-06");
         choose("TARGET", "coho");

@@ -169,7 +169,7 @@ class BoatAndBoxIT extends Journey {
         page.getByLabel("Find in the box").fill("tinsel");
         assertThat(page.getByLabel("What is aboard").locator("tbody tr")).hasCount(1);
         take("bad.csv", "what,name,kind\nlure,Odd,kraken\n");
-        assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("row 2.kind");
+        assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("Row 2, kind");
     }
 
     private void take(String name, String text) {
@@ -192,5 +192,19 @@ class BoatAndBoxIT extends Journey {
         assertThat(lure("S1")).hasAttribute("aria-valuenow", Integer.toString((int) kept));
         button("Undo").click();
         assertThat(button("Locked")).isVisible();
+        assertThat(page.getByTestId("origin")).hasCount(0);
+
+        // Taken again and saved, the lines keep why they were called so.
+        page.keyboard().press("Control+Shift+z");
+        page.keyboard().press("Control+s");
+        assertThat(page.getByText("Saved, revision 2")).isVisible();
+        Locator called = page.locator("[data-testid=plan] [data-line]:not([data-line=S1])")
+                .first();
+        String name = called.getAttribute("data-line");
+        called.focus();
+        assertThat(page.getByTestId("origin")).containsText(name + ", by ");
+        page.reload();
+        lure(name).focus();
+        assertThat(page.getByTestId("origin")).containsText(name + ", by ");
     }
 }
