@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react'
 import { useUnits } from '../units/UnitsContext'
-import { degrees, isSimulated, QUIET_S, shownOf } from './gauges'
+import { degrees, QUIET_S, shownOf, unreal } from './gauges'
 import type { LiveNow } from './live/queries'
 import type { Instruments } from './queries'
 import type { Own } from './SourcesSheet'
@@ -50,9 +50,9 @@ export function GaugeStrip({
       tabIndex={0}
     >
       {own && <OwnTile own={own} />}
-      {heard && isSimulated(instruments) && (
+      {heard && unreal(instruments) !== '' && (
         <p className="flex max-w-28 items-center border-r border-ink/30 px-3 text-base leading-tight font-bold">
-          Simulated instruments
+          {unreal(instruments)}
         </p>
       )}
       {hold && (

@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { RANGES } from '../shared/api/generated/ranges'
 import { Problem } from '../shared/api/client'
 import { sources as device } from '../shared/device'
@@ -7,7 +7,7 @@ import { Sheet } from '../shared/ui/Sheet'
 import { TypedField } from '../shared/ui/TypedField'
 import { printPosition } from '../units/position'
 import type { Fix } from '../strikes/fixes'
-import { keepSource, removeSource, type Instruments, type Source } from './queries'
+import { keepSource, removeSource, sendRecording, type Instruments, type Source } from './queries'
 import { Big } from './StrikeCard'
 
 /** The device as a source of its own. */
@@ -18,10 +18,13 @@ export interface Own {
   toggle(): void
 }
 
+const LONGEST_NAME = 60
+
 const WAYS: Record<Source['way'], string> = {
   TCP: 'a server on the network',
   UDP: 'a UDP port of this computer',
   SIMULATED: 'a simulated boat',
+  RECORDED: 'a recorded file, heard again as it was',
 }
 
 /** Where instruments are heard: what comes in from each, and how to add one. */
@@ -52,6 +55,12 @@ export function SourcesSheet({
     void attempt(() =>
       keepSource(boat, device.uuid(), { version: 0, priority: instruments.sources.length + 1, ...source }),
     )
+  const play = async (file: File) => {
+    const source = device.uuid()
+    await sendRecording(boat, source, file)
+    const name = file.name.slice(0, LONGEST_NAME)
+    await keepSource(boat, source, { version: 0, name, way: 'RECORDED', priority: 98 })
+  }
   return (
     <Sheet title="Instruments" open onClose={onClose}>
       <div className="mb-2 flex items-center gap-3 border-b border-ink/25 pb-2">
@@ -95,7 +104,7 @@ export function SourcesSheet({
           you tap.
         </p>
       )}
-      <NewSource onAdd={add} />
+      <NewSource onAdd={add} onFile={(file) => void attempt(() => play(file))} />
       {said && (
         <p role="alert" className="mt-3 border-l-4 border-rust pl-3">
           {said}
@@ -113,7 +122,14 @@ function stateWords({ lines, trouble, wrong }: State): string {
   return `${lines} lines heard${counted === '' ? '' : `; not used: ${counted}`}.`
 }
 
-function NewSource({ onAdd }: { onAdd(source: Pick<Source, 'name' | 'way'> & Partial<Source>): void }) {
+function NewSource({
+  onAdd,
+  onFile,
+}: {
+  onAdd(source: Pick<Source, 'name' | 'way'> & Partial<Source>): void
+  onFile(file: File): void
+}) {
+  const file = useRef<HTMLInputElement>(null)
   const [host, setHost] = useState('192.168.1.10')
   const [port, setPort] = useState(10110)
   const range = RANGES.SourceBody.port
@@ -154,6 +170,20 @@ function NewSource({ onAdd }: { onAdd(source: Pick<Source, 'name' | 'way'> & Par
           Listen to the server at that address
         </Big>
         <Big onClick={() => onAdd({ name: 'UDP', way: 'UDP', port })}>Listen on that UDP port</Big>
+        <Big onClick={() => file.current?.click()}>Play a recorded file</Big>
+        <input
+          ref={file}
+          type="file"
+          accept=".nmea,.log,.txt,text/plain"
+          aria-label="Recorded file to play"
+          className="sr-only"
+          tabIndex={-1}
+          onChange={(event) => {
+            const chosen = event.target.files?.[0]
+            if (chosen) onFile(chosen)
+            event.target.value = ''
+          }}
+        />
         <Big onClick={() => onAdd({ name: 'Simulated boat', way: 'SIMULATED', priority: 99 })}>
           Try it with a simulated boat
         </Big>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { defaultUnits } from '../units/UnitsContext'
-import { isSimulated, shownOf } from './gauges'
+import { shownOf, unreal } from './gauges'
 import type { GaugeName, Instruments } from './queries'
 
 const T0 = Date.parse('2026-06-18T08:00:00Z')
@@ -48,12 +48,13 @@ describe('what instruments tell', () => {
     expect(shown.map(({ beneath }) => beneath)).toEqual(['no course yet', '60° to port'])
   })
 
-  it('knows a simulated boat', () => {
+  it('says what is heard and is not of where she is now', () => {
     const real = reply([])
-    expect(isSimulated(real)).toBe(false)
     const [one] = real.sources
-    expect(
-      isSimulated({ ...real, sources: [{ ...one!, source: { ...one!.source, way: 'SIMULATED' } }] }),
-    ).toBe(true)
+    const by = (way: 'SIMULATED' | 'RECORDED') =>
+      unreal({ ...real, sources: [{ ...one!, source: { ...one!.source, way } }] })
+    expect(unreal(real)).toBe('')
+    expect(by('SIMULATED')).toBe('Simulated instruments')
+    expect(by('RECORDED')).toBe('A recording')
   })
 })

@@ -76,6 +76,10 @@ const ago = (seconds: number): string =>
       ? `${Math.round(seconds / 60)} min`
       : 'over an hour'
 
-/** Whether anything comes from an invented boat: then it is said. */
-export const isSimulated = ({ sources }: Instruments): boolean =>
+/** What is heard is not of where she is now, and why; empty where it is. */
+export const unreal = ({ sources }: Instruments): string =>
   sources.some(({ source }) => source.way === 'SIMULATED')
+    ? 'Simulated instruments'
+    : sources.some(({ source }) => source.way === 'RECORDED')
+      ? 'A recording'
+      : ''

@@ -1,5 +1,6 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query'
 import { ask, type Schemas } from '../shared/api/client'
+import { sendFile } from '../shared/api/sendFile'
 
 export type Deck = Schemas['DeckReply']
 export type Routine = Schemas['RoutineReply']
@@ -28,6 +29,15 @@ export const instrumentsOf = (boat: string, wantedMps: number) =>
 export const keepSource = (boat: string, source: string, body: Source) =>
   ask((api) =>
     api.PUT('/api/boats/{boat}/instruments/{source}', { params: { path: { boat, source } }, body }),
+  )
+
+/** What instruments wrote on another day, for a source that plays it. */
+export const sendRecording = (boat: string, source: string, file: Blob) =>
+  sendFile<Schemas['Recorded']>(
+    'PUT',
+    `/api/boats/${boat}/instruments/${source}/recording`,
+    'text/plain',
+    file,
   )
 
 export const removeSource = (boat: string, source: string, version: number) =>

@@ -1,6 +1,7 @@
 import { queryOptions } from '@tanstack/react-query'
-import { ask, Problem, type Fault, type Schemas } from '../shared/api/client'
+import { ask, type Schemas } from '../shared/api/client'
 import { keep } from '../shared/api/keep'
+import { sendFile } from '../shared/api/sendFile'
 
 export type Boat = Schemas['BoatBody']
 export type BoatTitle = Schemas['BoatTitle']
@@ -154,17 +155,8 @@ export const fillBox = (boat: string, waters: 'WARM' | 'COLD') =>
 export const boxFile = (boat: string): string => `/api/boats/${boat}/gear/box.csv`
 
 /** All of a table or nothing of it; how many items are new and how many changed. */
-export async function takeBox(boat: string, table: string): Promise<Schemas['Imported']> {
-  const response = await fetch(boxFile(boat), {
-    method: 'POST',
-    headers: { 'Content-Type': 'text/csv' },
-    body: table,
-  })
-  const body = (await response.json()) as Schemas['Imported'] & { title?: string; faults?: Fault[] }
-  if (!response.ok)
-    throw new Problem(response.status, body.title ?? 'The table was refused.', body.faults ?? [])
-  return body
-}
+export const takeBox = (boat: string, table: string) =>
+  sendFile<Schemas['Imported']>('POST', boxFile(boat), 'text/csv', table)
 
 export const turnsOf = (boat: string, body: Schemas['TurnsBody'], signal?: AbortSignal) =>
   ask((api) => api.POST('/api/boats/{boat}/turns', { params: { path: { boat } }, body, signal }))

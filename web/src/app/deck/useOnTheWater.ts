@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react'
 import { clockOf } from '../../clock/model'
-import { isSimulated } from '../../deck/gauges'
+import { unreal } from '../../deck/gauges'
 import type { Mark } from '../../deck/live/BackTo'
 import { sailedOf } from '../../deck/live/sailed'
 import { useLive } from '../../deck/live/useLive'
@@ -75,7 +75,7 @@ export function useOnTheWater({
   const strikeOn = async (lineId: string, label: string) => {
     const sailed = trip.live && live && !live.old ? sailedOf(lineId, live.now, instruments) : undefined
     // Where a boat that is not there was is no fact: it serves to practise with, and goes with the page.
-    const invented = instruments !== undefined && isSimulated(instruments)
+    const invented = instruments !== undefined && unreal(instruments) !== ''
     const factId = await reports.strike(lineId, label, invented ? undefined : sailed)
     if (invented && sailed) setPractised((all) => new Map(all).set(factId, sailed))
   }

@@ -404,6 +404,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/instruments/{source}/recording": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["record"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boats/{boat}/live": {
         parameters: {
             query?: never;
@@ -1633,7 +1649,7 @@ export interface components {
         };
         FaultReply: {
             /** @enum {string} */
-            code: "MISSING" | "UNKNOWN_FIELD" | "WRONG_TYPE" | "NOT_FINITE" | "NUL_CHARACTER" | "MALFORMED" | "OUT_OF_RANGE" | "UNDER_ANOTHER" | "OVER_ANOTHER" | "OUT_OF_TIME" | "AND_MORE" | "TOO_LONG" | "NOT_EXACTLY_ONE" | "TOO_MANY" | "TOO_FEW" | "NOT_ONE_OF" | "NOT_FOUND" | "UNREADABLE_QUANTITY" | "LURE_WITHOUT_FORCE" | "LET_OUT_SHORTER_THAN_TACKLE" | "HOLDER_TAKEN" | "HOLDER_IN_USE" | "STANDS_ALONE" | "TWICE" | "CHAIN_MUST_END_IN_LINE" | "WRONG_KIND_OF_GEAR" | "GEAR_UNUSABLE" | "FORGOTTEN" | "STILL_NEEDED" | "EXPORT_IS_OLD" | "EVENT_ID_REUSED" | "NEEDS_A_DOWNRIGGER" | "BRANCH_ON_DOWNRIGGER" | "BRANCH_MISPLACED" | "UPSIDE_DOWN" | "TRACK_TURNS_BACK" | "CALIBRATION_WITHOUT_ITEM" | "CALIBRATION_NO_SHAPE" | "CALIBRATION_NO_ANSWER" | "CALIBRATION_AT_END" | "CALIBRATION_NOT_LATEST" | "CALIBRATION_CHANGED" | "CALIBRATION_TAKEN_BACK" | "UNREADABLE_TABLE" | "TIME_ZONE_UNKNOWN";
+            code: "MISSING" | "UNKNOWN_FIELD" | "WRONG_TYPE" | "NOT_FINITE" | "NUL_CHARACTER" | "MALFORMED" | "OUT_OF_RANGE" | "UNDER_ANOTHER" | "OVER_ANOTHER" | "OUT_OF_TIME" | "AND_MORE" | "TOO_LONG" | "NOT_EXACTLY_ONE" | "TOO_MANY" | "TOO_FEW" | "NOT_ONE_OF" | "NOT_FOUND" | "UNREADABLE_QUANTITY" | "LURE_WITHOUT_FORCE" | "LET_OUT_SHORTER_THAN_TACKLE" | "HOLDER_TAKEN" | "HOLDER_IN_USE" | "STANDS_ALONE" | "TWICE" | "CHAIN_MUST_END_IN_LINE" | "WRONG_KIND_OF_GEAR" | "GEAR_UNUSABLE" | "FORGOTTEN" | "STILL_NEEDED" | "EXPORT_IS_OLD" | "EVENT_ID_REUSED" | "NEEDS_A_DOWNRIGGER" | "BRANCH_ON_DOWNRIGGER" | "BRANCH_MISPLACED" | "UPSIDE_DOWN" | "TRACK_TURNS_BACK" | "CALIBRATION_WITHOUT_ITEM" | "CALIBRATION_NO_SHAPE" | "CALIBRATION_NO_ANSWER" | "CALIBRATION_AT_END" | "CALIBRATION_NOT_LATEST" | "CALIBRATION_CHANGED" | "CALIBRATION_TAKEN_BACK" | "NO_SENTENCES" | "UNREADABLE_TABLE" | "TIME_ZONE_UNKNOWN";
             field: string;
             mend: string;
             message: string;
@@ -2517,6 +2533,12 @@ export interface components {
             /** @enum {string} */
             topic: "TARGET" | "CREW" | "BAG" | "SURFACE" | "STEP" | "CLARITY" | "SKY" | "SEA" | "STREAM" | "DEPTH" | "STRUCTURE" | "BIRDS" | "BAIT" | "FORAGE" | "LIVE_BAIT" | "DEAD_BAIT" | "FLOATING" | "WEED" | "FRESH" | "FLEET" | "LIGHT" | "MOON" | "SEASON" | "BOX" | "BOAT" | "SCHOOL";
         };
+        Recorded: {
+            /** Format: int32 */
+            lines: number;
+            /** Format: int32 */
+            others: number;
+        };
         ReelGearBody: {
             /** Format: double */
             arborRadiusM: number;
@@ -2878,7 +2900,7 @@ export interface components {
             /** Format: int32 */
             version: number;
             /** @enum {string} */
-            way: "TCP" | "UDP" | "SIMULATED";
+            way: "TCP" | "UDP" | "SIMULATED" | "RECORDED";
         };
         SourceReply: {
             source: components["schemas"]["SourceBody"];
@@ -4057,6 +4079,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["InstrumentsReply"];
+                };
+            };
+        };
+    };
+    record: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                source: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/plain": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
                 };
             };
         };

@@ -35,6 +35,7 @@ public final class ChipLatency {
             page.keyboard().press("1");
             page.getByTestId("bands").waitFor();
             page.locator("[data-topic=BIRDS]").click();
+            page.locator("[role=dialog] [aria-pressed]").nth(2).waitFor();
             InBrowser.times(page, MEASURE, WARM_CHANGES);
             return InBrowser.times(page, MEASURE, CHANGES);
         });

@@ -56,6 +56,9 @@ public enum FaultCode {
     CALIBRATION_NOT_LATEST("a later fit stands on this one", "Take the later one back first."),
     CALIBRATION_CHANGED("the coefficient was changed by hand since: it is {1} now", "Set it by hand in the gear list."),
     CALIBRATION_TAKEN_BACK("it was taken back already", "Fit it anew."),
+    NO_SENTENCES(
+            "{0} has no sentence of NMEA 0183 that is used: {1} lines were looked at",
+            "Send what the instruments wrote as text, one sentence a line."),
     UNREADABLE_TABLE("the table cannot be read: {1}", "Send the columns of an export, separated by commas."),
     TIME_ZONE_UNKNOWN("{0} ''{1}'' is not a time zone", "Use a name such as Etc/GMT+3.");
 

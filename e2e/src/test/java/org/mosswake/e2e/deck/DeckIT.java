@@ -1,12 +1,16 @@
 package org.mosswake.e2e.deck;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static java.nio.charset.StandardCharsets.US_ASCII;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.Geolocation;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.mosswake.e2e.support.Journey;
@@ -218,5 +222,35 @@ class DeckIT extends Journey {
         pad("S2").click();
         assertThat(page.getByText("all sent")).isVisible();
         assertThat(complaints).isEmpty();
+    }
+
+    /** What was recorded another day is heard as it was, and said to be a recording. */
+    @Test
+    void aRecordedFileIsPlayed() {
+        button("Instruments").click();
+        page.getByLabel("Recorded file to play")
+                .setInputFiles(new FilePayload("letter.txt", "text/plain", "no sentence\n".getBytes(US_ASCII)));
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("no sentence of NMEA 0183 that is used");
+        page.getByLabel("Recorded file to play")
+                .setInputFiles(new FilePayload(
+                        "saturday.nmea", "text/plain", recording().getBytes(US_ASCII)));
+        assertThat(page.locator("[data-source=RECORDED]")).containsText("saturday.nmea");
+        page.keyboard().press("Escape");
+        assertThat(page.getByTestId("gauges")).containsText("A recording");
+        assertThat(page.getByTestId("gauges")).containsText(Pattern.compile("Depth6[01]"));
+        button("Instruments").click();
+        button("Take off saturday.nmea").click();
+        assertThat(page.locator("[data-source=RECORDED]")).hasCount(0);
+    }
+
+    /** A minute on a course, a second apart, over a bottom of sixty metres. */
+    private static String recording() {
+        var lines = new StringBuilder();
+        for (int second = 0; second < 60; second++) {
+            lines.append("$GPRMC,0818%02d,A,2736.%03d,N,04718.200,W,007.5,000.0,130626,,%n"
+                    .formatted(second, 500 + 2 * second));
+            lines.append("$SDDPT,%.1f,0.8%n".formatted(60 + second / 60.0));
+        }
+        return lines.toString();
     }
 }

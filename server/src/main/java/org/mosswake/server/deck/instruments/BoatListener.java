@@ -28,6 +28,7 @@ final class BoatListener implements AutoCloseable {
     private final Clock clock;
     private final double latitudeDeg;
     private final double longitudeDeg;
+    private final Feed.Recordings recordings;
     private final Map<UUID, Feed> feeds = new HashMap<>();
     private final Map<UUID, Integer> lines = new HashMap<>();
     private final Map<UUID, Map<Heard.Wrong, Integer>> wrong = new HashMap<>();
@@ -37,10 +38,11 @@ final class BoatListener implements AutoCloseable {
     private Instant sampled = Instant.EPOCH;
 
     /** @param latitudeDeg with {@code longitudeDeg}: where a simulated boat begins */
-    BoatListener(Clock clock, double latitudeDeg, double longitudeDeg) {
+    BoatListener(Clock clock, double latitudeDeg, double longitudeDeg, Feed.Recordings recordings) {
         this.clock = clock;
         this.latitudeDeg = latitudeDeg;
         this.longitudeDeg = longitudeDeg;
+        this.recordings = recordings;
     }
 
     /** Begins those that are new or changed, ends those that are gone. */
@@ -58,6 +60,7 @@ final class BoatListener implements AutoCloseable {
                 begun -> new Feed(
                         source,
                         new SimulatedBoat(latitudeDeg, longitudeDeg, id.getLeastSignificantBits()),
+                        () -> recordings.open(id),
                         line -> hear(id, source.priority(), line))));
     }
 
@@ -149,7 +152,7 @@ final class BoatListener implements AutoCloseable {
         Optional<GaugeReply> told = gauge(now, Gauge.POSITION)
                 .filter(one -> one.arrived().isAfter(placed))
                 .filter(one -> feeds.containsKey(one.sourceId())
-                        && feeds.get(one.sourceId()).source().way() != SourceBody.Way.SIMULATED);
+                        && feeds.get(one.sourceId()).source().way().isReal());
         told.ifPresent(one -> placed = one.arrived());
         Optional<GaugeReply> ground = gauge(now, Gauge.GROUND)
                 .filter(one -> Duration.between(one.arrived(), now.at()).compareTo(Instruments.QUIET) <= 0);

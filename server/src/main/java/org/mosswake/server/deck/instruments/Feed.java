@@ -1,6 +1,9 @@
 package org.mosswake.server.deck.instruments;
 
+import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
 import java.net.DatagramPacket;
 import java.net.DatagramSocket;
 import java.net.InetAddress;
@@ -8,7 +11,10 @@ import java.net.InetSocketAddress;
 import java.net.Socket;
 import java.net.SocketTimeoutException;
 import java.nio.charset.StandardCharsets;
+import java.util.Optional;
+import java.util.UUID;
 import java.util.function.Consumer;
+import org.mosswake.core.deck.RecordingPace;
 import org.mosswake.core.sim.SimulatedBoat;
 
 /** Lines of one source, on a thread of its own until it is closed; a wire that breaks is tried again. */
@@ -19,17 +25,31 @@ final class Feed implements AutoCloseable {
 
     private static final long AGAIN_MS = 2000;
     private static final int BUFFER = 2048;
+    /** A recording begins again once what it told last is old: she is somewhere else then. */
+    private static final long BEGIN_AGAIN_MS = 25_000;
+
+    /** Recordings by the source that plays them. */
+    interface Recordings {
+        Optional<InputStream> open(UUID source) throws IOException;
+    }
+
+    /** The recording of this source, from its beginning. */
+    interface Recording {
+        Optional<InputStream> open() throws IOException;
+    }
 
     private final SourceBody source;
     private final LineFeed lines;
     private final SimulatedBoat boat;
+    private final Recording recording;
     private final Thread thread;
     private volatile boolean closed;
     private volatile String trouble = "";
 
-    Feed(SourceBody source, SimulatedBoat boat, Consumer<String> line) {
+    Feed(SourceBody source, SimulatedBoat boat, Recording recording, Consumer<String> line) {
         this.source = source;
         this.boat = boat;
+        this.recording = recording;
         lines = new LineFeed(line);
         thread = new Thread(this::run, "instruments");
         thread.setDaemon(true);
@@ -52,6 +72,7 @@ final class Feed implements AutoCloseable {
                     case TCP -> tcp();
                     case UDP -> udp();
                     case SIMULATED -> simulated();
+                    case RECORDED -> recorded();
                 }
             } catch (IOException | RuntimeException e) {
                 trouble = String.valueOf(e.getMessage());
@@ -111,9 +132,27 @@ final class Feed implements AutoCloseable {
         }
     }
 
+    private void recorded() throws IOException {
+        var opened = recording.open();
+        if (opened.isEmpty()) {
+            trouble = "its file is gone";
+            return;
+        }
+        trouble = "";
+        var pace = new RecordingPace();
+        try (var in = new BufferedReader(new InputStreamReader(opened.get(), StandardCharsets.ISO_8859_1))) {
+            for (String line = in.readLine(); line != null && !closed; line = in.readLine()) {
+                pause(pace.before(line).toMillis());
+                byte[] bytes = (line + "\n").getBytes(StandardCharsets.ISO_8859_1);
+                lines.take(bytes, bytes.length);
+            }
+        }
+        pause(BEGIN_AGAIN_MS);
+    }
+
     private void pause(long ms) {
         try {
-            if (!closed) {
+            if (!closed && ms > 0) {
                 Thread.sleep(ms);
             }
         } catch (InterruptedException e) {

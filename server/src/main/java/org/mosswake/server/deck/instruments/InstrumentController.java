@@ -16,9 +16,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class InstrumentController {
     private final SourceService sources;
+    private final RecordingService recordings;
 
-    InstrumentController(SourceService sources) {
+    InstrumentController(SourceService sources, RecordingService recordings) {
         this.sources = sources;
+        this.recordings = recordings;
     }
 
     /** What the instruments of a boat tell now, and what to hold for a speed through the water (m/s). */
@@ -37,6 +39,12 @@ class InstrumentController {
     @PutMapping("/api/boats/{boat}/instruments/{source}")
     InstrumentsReply keep(@PathVariable UUID boat, @PathVariable UUID source, @RequestBody SourceBody body) {
         return sources.keep(boat, source, body);
+    }
+
+    /** A file of NMEA 0183 for a source that plays it; how much of it is used. */
+    @PutMapping(value = "/api/boats/{boat}/instruments/{source}/recording", consumes = "text/plain")
+    RecordingService.Recorded record(@PathVariable UUID boat, @PathVariable UUID source, @RequestBody byte[] recorded) {
+        return recordings.keep(boat, source, recorded);
     }
 
     @DeleteMapping("/api/boats/{boat}/instruments/{source}")

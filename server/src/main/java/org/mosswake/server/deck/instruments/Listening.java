@@ -32,6 +32,7 @@ class Listening {
     private final BoatService boats;
     private final FixService fixes;
     private final TrackService track;
+    private final RecordingService recordings;
     private final JsonMapper json;
     private final Clock clock;
     private final Map<UUID, BoatListener> listeners = new HashMap<>();
@@ -48,6 +49,7 @@ class Listening {
             BoatService boats,
             FixService fixes,
             TrackService track,
+            RecordingService recordings,
             JsonMapper json,
             Clock clock) {
         this.rows = rows;
@@ -56,6 +58,7 @@ class Listening {
         this.boats = boats;
         this.fixes = fixes;
         this.track = track;
+        this.recordings = recordings;
         this.json = json;
         this.clock = clock;
     }
@@ -102,7 +105,8 @@ class Listening {
         }
         BoatListener listener = listeners.computeIfAbsent(vessel, id -> {
             var place = boats.homeOf(id);
-            return new BoatListener(clock, place.latitudeDeg(), place.longitudeDeg());
+            return new BoatListener(
+                    clock, place.latitudeDeg(), place.longitudeDeg(), source -> recordings.open(id, source));
         });
         listener.follow(sources.kept(vessel));
         InstrumentsReply.Now now = listener.now();

@@ -23,7 +23,14 @@ record SourceBody(
         TCP,
         UDP,
         /** A boat on an invented sea: a stand-in to try the deck with. */
-        SIMULATED
+        SIMULATED,
+        /** What instruments wrote on another day, heard again as it was. */
+        RECORDED;
+
+        /** Heard now, of where she is now: what it tells can be kept as facts. */
+        boolean isReal() {
+            return this == TCP || this == UDP;
+        }
     }
 
     private static final Accepted PORT = new Accepted(1, 65_535, "");
@@ -36,7 +43,7 @@ record SourceBody(
         faults.required("version", version);
         faults.text("name", name, LONGEST);
         PRIORITY.check(faults, "priority", priority == null ? null : (Double) priority.doubleValue());
-        if (!faults.required("way", way) || way == Way.SIMULATED) {
+        if (!faults.required("way", way) || !way.isReal()) {
             return;
         }
         PORT.check(faults, "port", port == null ? null : (Double) port.doubleValue());

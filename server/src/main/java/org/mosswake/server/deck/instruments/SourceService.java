@@ -28,6 +28,7 @@ class SourceService {
 
     private final Documents documents;
     private final InstrumentMapper rows;
+    private final RecordingMapper recordings;
     private final BoatService boats;
     private final Stored stored;
     private final JsonMapper json;
@@ -36,12 +37,14 @@ class SourceService {
     SourceService(
             Documents documents,
             InstrumentMapper rows,
+            RecordingMapper recordings,
             BoatService boats,
             Stored stored,
             JsonMapper json,
             Clock clock) {
         this.documents = documents;
         this.rows = rows;
+        this.recordings = recordings;
         this.boats = boats;
         this.stored = stored;
         this.json = json;
@@ -101,6 +104,7 @@ class SourceService {
         boats.require(vessel);
         var change = new Documents.Change("This source", source.toString(), version, version);
         documents.remove(vessel, DocumentKind.INSTRUMENT, change, this::theirs);
+        recordings.remove(vessel, source);
         return reply(vessel);
     }
 

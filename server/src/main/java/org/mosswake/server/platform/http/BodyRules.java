@@ -14,8 +14,15 @@ record BodyRules(String mediaType, long bytes, Duration time) {
     static final BodyRules JSON = new BodyRules("application/json", 128 * 1024, Duration.ofSeconds(10));
     private static final BodyRules TABLE = new BodyRules("text/csv", 1024 * 1024, Duration.ofSeconds(60));
 
+    /** Some two hours of what a boat's instruments write. */
+    private static final BodyRules RECORDING = new BodyRules("text/plain", 4 * 1024 * 1024, Duration.ofMinutes(5));
+
     static BodyRules of(HttpServletRequest request) {
-        return request.getRequestURI().endsWith(".csv") ? TABLE : JSON;
+        String path = request.getRequestURI();
+        if (path.endsWith(".csv")) {
+            return TABLE;
+        }
+        return path.endsWith("/recording") ? RECORDING : JSON;
     }
 
     boolean takes(String contentType) {

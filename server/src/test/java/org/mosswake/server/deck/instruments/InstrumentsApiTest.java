@@ -214,4 +214,30 @@ class InstrumentsApiTest {
                         .fields())
                 .containsExactlyInAnyOrder("name", "port", "host", "priority");
     }
+
+    /** Heard again as it was written; of where she is now it says nothing. */
+    @Test
+    void aRecordedFileIsPlayed(Api api) throws InterruptedException {
+        String recorded = "$GPRMC,081836,A,2736.500,N,04718.200,W,007.5,036.0,130626,,\r\n" + DEPTH
+                + "$GPRMC,081837,A,2736.501,N,04718.200,W,007.5,036.0,130626,,\r\nrubbish\r\n"
+                + "$SDDPT,50.0,0.0*62\r\n";
+        var kept = api.send("PUT", source + "/recording", recorded, "Content-Type", "text/plain");
+        assertThat(kept.status()).isEqualTo(200);
+        assertThat(kept.json().get("lines").asInt()).isEqualTo(4);
+        assertThat(kept.json().get("others").asInt()).isEqualTo(1);
+        keep(api, source("RECORDED", 1));
+        until(
+                api,
+                reply -> gauge(reply, "DEPTH")
+                        .filter(one -> one.get("value").asDouble() == 50)
+                        .isPresent());
+        String now = java.time.Instant.now().plusSeconds(60).toString();
+        assertThat(api.get(boat + "/fixes?from=2026-01-01T00:00:00Z&to=" + now).json())
+                .isEmpty();
+
+        var refused = api.send("PUT", source + "/recording", "a letter\nfrom home\n", "Content-Type", "text/plain");
+        assertThat(refused.status()).isEqualTo(400);
+        assertThat(refused.json().get("faults").get(0).get("message").asString())
+                .contains("no sentence of NMEA 0183 that is used: 2 lines");
+    }
 }
