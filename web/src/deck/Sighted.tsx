@@ -1,4 +1,6 @@
+import { useState } from 'react'
 import { Sheet } from '../shared/ui/Sheet'
+import { Scope, type Where } from './Scope'
 import { Big } from './StrikeCard'
 
 export const SEEN: readonly (readonly [string, string])[] = [
@@ -16,16 +18,27 @@ export const SEEN: readonly (readonly [string, string])[] = [
   ['BOAT', 'boat near the lines'],
 ]
 
-/** What is seen from the boat, one tap each. */
-export function Sighted({ onSeen, onClose }: { onSeen(what: string, words: string): void; onClose(): void }) {
+/** What is seen from the boat, one tap each; where it lies, where that is known too, is a tap before. */
+export function Sighted({
+  placed,
+  onSeen,
+  onClose,
+}: {
+  /** Her place and heading are heard: what lies beside her lies somewhere. */
+  placed: boolean
+  onSeen(what: string, words: string, where: Where | null): void
+  onClose(): void
+}) {
+  const [where, setWhere] = useState<Where | null>(null)
   return (
-    <Sheet title="Seen now" open onClose={onClose}>
-      <div className="grid grid-cols-2 gap-2">
+    <Sheet title="Seen now" open onClose={onClose} wide={placed}>
+      {placed && <Scope where={where} onWhere={setWhere} />}
+      <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
         {SEEN.map(([what, words]) => (
           <Big
             key={what}
             onClick={() => {
-              onSeen(what, words)
+              onSeen(what, words, where)
               onClose()
             }}
           >
@@ -33,6 +46,12 @@ export function Sighted({ onSeen, onClose }: { onSeen(what: string, words: strin
           </Big>
         ))}
       </div>
+      {placed && (
+        <p className="mt-3">
+          A boat that sends nothing: say where she is, and again half a minute later. Then her way is known,
+          and a line that it may cross is called.
+        </p>
+      )}
     </Sheet>
   )
 }

@@ -6,6 +6,7 @@ import { ClockList } from './ClockList'
 import { Cues } from './Cues'
 import { Pads } from './Pads'
 import type { Deck, Routine } from './queries'
+import { readBow, whereOf } from './Scope'
 import { Sighted } from './Sighted'
 import { SetNext } from './SetNext'
 import { StrikeCard } from './StrikeCard'
@@ -160,10 +161,36 @@ describe('pads, clocks, cues and sightings', () => {
 
   it('a sighting is one tap', () => {
     const [seen, close] = [vi.fn(), vi.fn()]
-    render(<Sighted onSeen={seen} onClose={close} />)
+    render(<Sighted placed={false} onSeen={seen} onClose={close} />)
     fireEvent.click(screen.getByText('birds diving'))
-    expect(seen).toHaveBeenCalledWith('BIRDS_DIVING', 'birds diving')
+    expect(seen).toHaveBeenCalledWith('BIRDS_DIVING', 'birds diving', null)
     expect(close).toHaveBeenCalled()
+  })
+})
+
+describe('where something is seen', () => {
+  it('is tapped beside the boat, the nearer the finer', () => {
+    expect(whereOf(60, 0)).toMatchObject({ bowDeg: 90 })
+    expect(whereOf(0, -128)).toEqual({ bowDeg: 0, offM: 3000 })
+    expect(whereOf(-40, 40).bowDeg).toBe(-135)
+    expect(whereOf(0, 30).offM % 5).toBe(0)
+    expect(whereOf(0, 30).offM).toBeLessThan(60)
+  })
+
+  it('is typed as a crew says it', () => {
+    expect(['40 s', '30° port', 'ahead', '180 starboard'].map(readBow)).toEqual([40, -30, 0, 180])
+    expect(['40', 'left', '200 p', ''].map(readBow)).toEqual([null, null, null, null])
+  })
+
+  it('goes with what was seen', () => {
+    const seen = vi.fn()
+    render(<Sighted placed onSeen={seen} onClose={vi.fn()} />)
+    const bow = screen.getByLabelText('From the bow')
+    fireEvent.change(bow, { target: { value: '40 p' } })
+    fireEvent.keyDown(bow, { key: 'Enter' })
+    expect(screen.getByText('40° port, 200 m off')).toBeTruthy()
+    fireEvent.click(screen.getByText('boat near the lines'))
+    expect(seen).toHaveBeenCalledWith('BOAT', 'boat near the lines', { bowDeg: -40, offM: 200 })
   })
 })
 

@@ -103,6 +103,7 @@ export function DeckStation(loaded: Loaded) {
                     named={s.named}
                     back={s.mark ? s.live?.back : undefined}
                     called={now.warnings.flatMap(({ lineIds }) => lineIds)}
+                    sightings={s.sightings}
                     up={view}
                     boatM={loaded.boat.lengthM}
                   />
@@ -138,7 +139,8 @@ export function DeckStation(loaded: Loaded) {
         {s.on.length > 0 && <PadStrip s={s} />}
         {seeing && (
           <Sighted
-            onSeen={(what, words) => void s.reports.tell('SIGHTED', { what }, `Seen: ${words}`)}
+            placed={now !== undefined}
+            onSeen={(...seen) => void s.see(...seen)}
             onClose={() => setSeeing(false)}
           />
         )}

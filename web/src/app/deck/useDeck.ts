@@ -72,8 +72,10 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
       .filter(([, stretch]) => stretch.state === 'OUT' || stretch.state === 'FIGHTING')
       .map(([line, stretch]) => [line, stretch.from]),
   )
+  const happened = reports.day.standing.filter(({ happenedAt }) => Date.parse(happenedAt) <= now + TICK_MS)
   const { strikes, strikeOn, ...water } = useOnTheWater({
     ...{ boat: boat.boatId, draft: solving.asked, round, trip, now, lines: day.lines, reports },
+    told: happened,
     instruments: heard.data,
     fix: own.on ? own.fix : undefined,
   })
@@ -165,7 +167,7 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
       ]),
     ),
     /** The day's facts that stand, by now. */
-    told: reports.day.standing.filter(({ happenedAt }) => Date.parse(happenedAt) <= now + TICK_MS),
+    told: happened,
     error: told.error,
     bare: draft.lines.length === 0,
     instruments: heard.data,

@@ -2,17 +2,19 @@ import { useMemo, useState } from 'react'
 import { clockOf } from '../../clock/model'
 import { unreal } from '../../deck/gauges'
 import type { Mark } from '../../deck/live/BackTo'
+import type { Where } from '../../deck/Scope'
 import { sailedOf } from '../../deck/live/sailed'
 import { useLive } from '../../deck/live/useLive'
 import type { Instruments } from '../../deck/queries'
 import type { Draft, RoundTurn } from '../../draft/queries'
 import { useAddress } from '../../shared/useAddress'
 import type { Fix } from '../../strikes/fixes'
-import type { LineNow, Sailed } from '../../strikes/fold/model'
+import type { Fact, LineNow, Sailed } from '../../strikes/fold/model'
 import type { Strike } from '../../strikes/useDay'
 import type { useStrikeReports } from '../spread/useStrikeReports'
 import type { TripOfDay } from '../useTrip'
 import { TICK_MS } from './useSecond'
+import { placed, useSightings } from './useSightings'
 
 /** A circle in which most spreads stand (m). */
 const WIDE_M = 120
@@ -29,6 +31,7 @@ export function useOnTheWater({
   lines,
   instruments,
   fix,
+  told,
   reports,
 }: {
   boat: string
@@ -42,6 +45,8 @@ export function useOnTheWater({
   instruments: Instruments | undefined
   /** Of this device, where it is a source; undefined where it is none. */
   fix: Fix | null | undefined
+  /** What is known to have happened by now. */
+  told: readonly Fact[]
   reports: ReturnType<typeof useStrikeReports>
 }) {
   const [params, put] = useAddress()
@@ -70,17 +75,26 @@ export function useOnTheWater({
     portRadiusM: round?.port.radiusM ?? WIDE_M,
     starboardRadiusM: round?.starboard.radiusM ?? WIDE_M,
   }
+  const invented = instruments !== undefined && unreal(instruments) !== ''
   const isHeard = trip.live && ((instruments?.sources.length ?? 0) > 0 || fix !== undefined)
-  const live = useLive(boat, isHeard ? draft : null, out, back, fix ?? null, now)
+  const sightings = useSightings(told, now)
+  const live = useLive(boat, isHeard ? draft : null, out, back, sightings.boats, fix ?? null, now)
   const strikeOn = async (lineId: string, label: string) => {
     const sailed = trip.live && live && !live.old ? sailedOf(lineId, live.now, instruments) : undefined
     // Where a boat that is not there was is no fact: it serves to practise with, and goes with the page.
-    const invented = instruments !== undefined && unreal(instruments) !== ''
     const factId = await reports.strike(lineId, label, invented ? undefined : sailed)
     if (invented && sailed) setPractised((all) => new Map(all).set(factId, sailed))
   }
+  const see = async (what: string, words: string, where: Where | null) => {
+    const at = where && live?.now ? placed(live.now, where) : null
+    const payload = { what, ...at?.seen, ...(!invented && at?.place) }
+    const factId = await reports.tell('SIGHTED', payload, `Seen: ${words}`)
+    if (invented && at && factId) sightings.practise(factId, at.place)
+  }
   return {
     live,
+    sightings: sightings.shown,
+    see,
     strikes,
     strikeOn,
     marks: marks.slice(-MOST_MARKS).reverse(),

@@ -3,6 +3,7 @@ import { Silhouette } from '../../shared/drawing/Silhouette'
 import { spreadOut } from '../../shared/drawing/labels'
 import { useUnits } from '../../units/UnitsContext'
 import { depthWords } from '../depth'
+import { within } from './edge'
 import { nodesOf, wayOf, type Node, type PlanFrame, type Size } from './frame'
 import type { LiveLine, LiveNow } from './queries'
 
@@ -171,38 +172,6 @@ const strokes = (lines: readonly LiveLine[], { x, y }: Pick<PlanFrame, 'x' | 'y'
 const NEAR_M = 1500
 
 const isNear = ({ northM, eastM }: LiveNow['others'][number]) => Math.hypot(northM, eastM) < NEAR_M
-
-/** Room at the edges of the drawing for who is farther off (px). */
-const EDGE = { left: 26, right: 60, top: 70, bottom: 44 }
-
-const LEAST_PX = 44
-
-/** Where the way from the boat to something beyond the drawing leaves it. */
-function within(from: Spot, to: Spot, { width, height }: Size): Spot {
-  const share = (at: number, goal: number, least: number, most: number) =>
-    goal < least ? (at - least) / (at - goal) : goal > most ? (most - at) / (goal - at) : 1
-  // A boat that is herself near an edge keeps some room before her all the same.
-  const t = Math.min(
-    share(
-      from.x,
-      to.x,
-      Math.min(EDGE.left, from.x - LEAST_PX),
-      Math.max(width - EDGE.right, from.x + LEAST_PX),
-    ),
-    share(
-      from.y,
-      to.y,
-      Math.min(EDGE.top, from.y - LEAST_PX),
-      Math.max(height - EDGE.bottom, from.y + LEAST_PX),
-    ),
-  )
-  return { x: from.x + Math.max(0, t) * (to.x - from.x), y: from.y + Math.max(0, t) * (to.y - from.y) }
-}
-
-interface Spot {
-  x: number
-  y: number
-}
 
 /** A wedge on its way, with what it is called; at the edge, with its distance, where it is beyond it. */
 function OtherBoat({

@@ -5,6 +5,7 @@ import type { Live } from './queries'
 import { LivePlan, type LiveProps } from './LivePlan'
 import { LiveSide } from './LiveSide'
 import { LiveTable } from './LiveTable'
+import { SeenMarks, type SeenThing } from './SeenMarks'
 import { ScaleBar } from './ScaleBar'
 import { StreamArrow } from './StreamArrow'
 
@@ -19,7 +20,10 @@ export function LiveStage({
   up,
   boatM,
   back,
+  sightings,
 }: LiveProps & {
+  /** Things that were seen, where they lay. */
+  sightings: readonly SeenThing[]
   up: Up
   boatM: number
   /** The way back that was chosen. */
@@ -39,6 +43,7 @@ export function LiveStage({
     >
       <svg width={width} height={height} className="absolute inset-0 block" aria-hidden>
         <LivePlan {...{ now, named, called, boatM, size }} frame={plan} />
+        <SeenMarks {...{ now, sightings, size }} frame={plan} />
         {back && <BackWay back={back} frame={plan} />}
         <StreamArrow now={now} frame={plan} x={width - 40} />
         <ScaleBar perM={plan.perM} x={14} y={size.height - 14} />

@@ -1,9 +1,7 @@
 import type { Sailed } from '../../strikes/fold/model'
 import type { Instruments } from '../queries'
+import { onEarth } from './place'
 import type { LiveNow } from './queries'
-
-/** Metres of a degree of latitude. */
-const DEGREE_M = 111_195
 
 /**
  * How a line goes now, to be kept with a strike on it: it cannot be asked again. None where the line is not seen, or hangs.
@@ -32,13 +30,8 @@ export function sailedOf(
     // A lure on the face of a wave is reckoned a hand over the surface.
     lureDepthM: Math.max(0, line.lureDepthM),
     lureMps: line.lureMps,
-    latitudeDeg: now.latitudeDeg + northM! / DEGREE_M,
-    longitudeDeg: round180(
-      now.longitudeDeg + eastM! / DEGREE_M / Math.cos((now.latitudeDeg * Math.PI) / 180),
-    ),
+    ...onEarth(now, northM!, eastM!),
     ...(bottomM !== undefined && { bottomM }),
     ...(waterC !== undefined && { waterC }),
   }
 }
-
-const round180 = (degrees: number): number => ((((degrees + 180) % 360) + 360) % 360) - 180

@@ -17,6 +17,7 @@ const HELD_MS = 300_000
  * @param draft null asks nothing
  * @param out   lines that are out
  * @param back  where to come back over
+ * @param boatsSeen that send nothing, where they were seen
  * @param fix   the last of this device, where it is a source
  * @param now   (ms)
  */
@@ -25,6 +26,7 @@ export function useLive(
   draft: Draft | null,
   out: readonly string[],
   back: LiveAsked['back'] | null,
+  boatsSeen: NonNullable<LiveAsked['boatsSeen']>,
   fix: Fix | null,
   now: number,
 ): Live | undefined {
@@ -37,14 +39,20 @@ export function useLive(
     held.current = [...held.current.filter(({ at }) => Date.parse(at) > from), fix]
   }, [fix])
   const asked = useQuery({
-    queryKey: ['live', boat, draft, out, back],
+    queryKey: ['live', boat, draft, out, back, boatsSeen],
     queryFn: async () => {
       // Another spread is told the whole way; what was told of it out of order would be passed over.
       const spread = JSON.stringify([draft, out])
       if (led.current !== spread) heard.current = ''
       led.current = spread
       const fixes = held.current.filter(({ at }) => at > heard.current)
-      const live = await liveOf(boat, { draft: draft!, outLineIds: [...out], fixes, ...(back && { back }) })
+      const live = await liveOf(boat, {
+        draft: draft!,
+        outLineIds: [...out],
+        fixes,
+        ...(boatsSeen.length > 0 && { boatsSeen }),
+        ...(back && { back }),
+      })
       // One that the server has begun anew is told the whole way again.
       heard.current = live.now ? live.now.at : ''
       return live

@@ -176,6 +176,10 @@ export const RANGES = {
     turnDegMin: { least: -3600, most: 3600 },
     waterC: { least: -3, most: 45 },
   },
+  SeenBody: {
+    latitudeDeg: { least: -90, most: 90 },
+    longitudeDeg: { least: -180, most: 180 },
+  },
   SegmentWire: {
     diameterM: { least: 0.0001, most: 0.01 },
     lengthM: { least: 0.5, most: 400 },
@@ -189,6 +193,8 @@ export const RANGES = {
     bearingDeg: { least: 0, most: 360 },
     bottomM: { least: 0, most: 2000 },
     distanceM: { least: 0, most: 50000 },
+    latitudeDeg: { least: -90, most: 90 },
+    longitudeDeg: { least: -180, most: 180 },
     speedMps: { least: 0, most: 40 },
     topM: { least: 0, most: 2000 },
     towardsDeg: { least: 0, most: 360 },

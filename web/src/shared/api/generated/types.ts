@@ -2100,6 +2100,7 @@ export interface components {
         };
         LiveBody: {
             back?: components["schemas"]["BackBody"];
+            boatsSeen?: components["schemas"]["SeenBody"][];
             draft: components["schemas"]["SpreadDraft"];
             fixes: components["schemas"]["FixBody"][];
             outLineIds: string[];
@@ -2763,6 +2764,14 @@ export interface components {
             /** Format: int32 */
             tenths: number;
         };
+        SeenBody: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            latitudeDeg: number;
+            /** Format: double */
+            longitudeDeg: number;
+        };
         SeenReply: {
             /** Format: double */
             afterM: number;
@@ -2860,6 +2869,10 @@ export interface components {
             bottomM?: number;
             /** Format: double */
             distanceM?: number;
+            /** Format: double */
+            latitudeDeg?: number;
+            /** Format: double */
+            longitudeDeg?: number;
             note?: string;
             /** Format: double */
             speedMps?: number;

@@ -38,6 +38,10 @@ final class Passings {
     private static final double BELIEVED = 0.4;
     /** A way that differs by more has been changed (m/s). */
     private static final double TURNED_MPS = 0.8;
+    /** A way that was seen by eye may be this much another (°, ESTIMATE). */
+    private static final double[] BY_EYE_DEG = {0, -8, 8};
+
+    private static final double[] TOLD_DEG = {0};
     /** Line that is wound in lies this much short of her way (m, ESTIMATE). */
     private static final double SHORT_M = 25;
     /** Less line than that is no line: it comes in. */
@@ -86,7 +90,8 @@ final class Passings {
                 told.at(),
                 told.place(),
                 Math.hypot(vn, ve),
-                (Math.toDegrees(Math.atan2(ve, vn)) + 360) % 360);
+                (Math.toDegrees(Math.atan2(ve, vn)) + 360) % 360,
+                told.byEye());
     }
 
     /** Those that are still told of. */
@@ -139,7 +144,7 @@ final class Passings {
         String them = crossings.size() == 1 ? "it" : "them";
         List<UUID> ids = crossings.stream().map(one -> one.line().id()).toList();
         Figure soon = Figure.duration(in);
-        String crosses = Sentence.plain(boat.name()) + " crosses " + who + " in {0}: ";
+        String crosses = Sentence.plain(boat.name()) + (boat.byEye() ? " may cross " : " crosses ") + who + " in {0}: ";
         Sentence says = first < LEAST_M
                 ? Sentence.of(crosses + "bring " + them + " in, or turn away.", soon)
                 : Sentence.of(crosses + "wind " + them + " in to {1}, or turn away.", soon, Figure.distance(first));
@@ -156,15 +161,20 @@ final class Passings {
             double beyondM) {
         double[] there = plane.inPlane(other.place());
         double old = Duration.between(other.at(), now).toMillis() / 1000.0;
-        double course = Math.toRadians(other.courseDeg());
-        double vn = other.mps() * Math.cos(course);
-        double ve = other.mps() * Math.sin(course);
-        double north = there[0] + vn * old - boat.northM();
-        double east = there[1] + ve * old - boat.eastM();
         var crossings = new ArrayList<Crossing>();
         for (LivePlace line : lines) {
-            crossing(line, north, east, vn - own.groundNorthMps(), ve - own.groundEastMps(), beyondM)
-                    .ifPresent(crossings::add);
+            Optional<Crossing> first = Optional.empty();
+            for (double aside : other.byEye() ? BY_EYE_DEG : TOLD_DEG) {
+                double course = Math.toRadians(other.courseDeg() + aside);
+                double vn = other.mps() * Math.cos(course);
+                double ve = other.mps() * Math.sin(course);
+                double north = there[0] + vn * old - boat.northM();
+                double east = there[1] + ve * old - boat.eastM();
+                if (first.isEmpty()) {
+                    first = crossing(line, north, east, vn - own.groundNorthMps(), ve - own.groundEastMps(), beyondM);
+                }
+            }
+            first.ifPresent(crossings::add);
         }
         return crossings;
     }

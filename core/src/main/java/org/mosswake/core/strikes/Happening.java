@@ -153,7 +153,8 @@ public sealed interface Happening {
     /**
      * Seen from the boat.
      *
-     * @param bearingDeg from the boat; {@code towardsDeg} with {@code speedMps} is where it goes
+     * @param bearingDeg from the boat, of true north; {@code towardsDeg} with {@code speedMps} is where it goes
+     * @param latitudeDeg where it lay, with {@code longitudeDeg}, as the device reckoned it then
      * @param topM       with {@code bottomM} the depths a bait layer lies between
      */
     record Sighted(
@@ -164,6 +165,8 @@ public sealed interface Happening {
             Optional<Double> bottomM,
             Optional<Double> towardsDeg,
             Optional<Double> speedMps,
+            Optional<Double> latitudeDeg,
+            Optional<Double> longitudeDeg,
             Optional<String> note)
             implements Happening {
         private static final Accepted DISTANCE_M = new Accepted(0, 50_000, "m");
@@ -177,6 +180,10 @@ public sealed interface Happening {
             DEPTH_M.checkOptional(faults, path + "bottomM", bottomM.orElse(null));
             DIRECTION_DEG.checkOptional(faults, path + "towardsDeg", towardsDeg.orElse(null));
             SPEED_MPS.checkOptional(faults, path + "speedMps", speedMps.orElse(null));
+            if (latitudeDeg.isPresent() || longitudeDeg.isPresent()) {
+                LATITUDE_DEG.check(faults, path + "latitudeDeg", latitudeDeg.orElse(null));
+                LONGITUDE_DEG.check(faults, path + "longitudeDeg", longitudeDeg.orElse(null));
+            }
             note.ifPresent(text -> faults.text(path + "note", text, LONGEST_NOTE));
         }
     }

@@ -3,6 +3,7 @@ package org.mosswake.core.live;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
@@ -61,6 +62,65 @@ class PassingsTest {
         assertThat(wrongly).isLessThanOrEqualTo(others / 50);
         // Who comes within a hull's length or two of a line is called too, as a crew would.
         assertThat(near).isLessThan(others / 14);
+    }
+
+    /** One that sends nothing, seen three times by eye: off by three degrees and a twentieth of the distance each time. */
+    @Test
+    void aSilentBoatThatWasSeenIsCalledToo() {
+        LiveMoment steady = steady();
+        int crossing = 0;
+        int called = 0;
+        int far = 0;
+        int wrongly = 0;
+        for (int seed = 0; seed < BOATS; seed++) {
+            var random = new Random(seed);
+            double range = 400 + 300 * random.nextDouble();
+            double bearing = 2 * Math.PI * random.nextDouble();
+            double north = range * Math.cos(bearing) - 80;
+            double east = range * Math.sin(bearing);
+            double takes = 140 + 60 * random.nextDouble();
+            double vn = (500 * (random.nextDouble() - 0.5) - 80 + 3.86 * takes - north) / takes;
+            double ve = (500 * (random.nextDouble() - 0.5) - east) / takes;
+            double crosses = first(steady, north, east, vn, ve, 0);
+            if (crosses >= 130 && crosses <= LONGEST_S) {
+                crossing++;
+                called += aheadOf(steady, north, east, vn, ve, crosses, random) >= 45 ? 1 : 0;
+            } else if (first(steady, north, east, vn, ve, 120) > LONGEST_S) {
+                far++;
+                wrongly += aheadOf(steady, north, east, vn, ve, 200, random) >= 0 ? 1 : 0;
+            }
+        }
+        // The eye is no radar: three in four are named in time, and one in six that stays well off is called.
+        assertThat(crossing).isGreaterThan(150);
+        assertThat(called).isGreaterThan(crossing * 7 / 10);
+        assertThat(wrongly).isLessThan(far / 5);
+    }
+
+    /** How long before she crosses she is called (s); negative where she never is. */
+    private static double aheadOf(
+            LiveMoment steady, double north, double east, double vn, double ve, double crosses, Random random) {
+        var passings = new Passings();
+        var sightings = new ArrayList<SeenBoat.Sighting>();
+        double ahead = -1;
+        for (int t = 0; t < crosses - 10; t++) {
+            Instant now = Sailing.BEGIN.plusSeconds(t);
+            if (t % 35 == 0 && t < 100) {
+                sightings.add(
+                        new SeenBoat.Sighting(now, byEye(3.86 * t, north + vn * t - 3.86 * t, east + ve * t, random)));
+            }
+            SeenBoat.of(sightings).ifPresent(passings::see);
+            var warnings = passings.look(steady.lines(), motion(), plane(), new Node(3.86 * t, 0, 0), now);
+            ahead = ahead < 0 && !warnings.isEmpty() ? crosses - t : ahead;
+        }
+        return ahead;
+    }
+
+    /** @param north of the boat that looks, as {@code east} */
+    private static Sample.Place byEye(double ownNorth, double north, double east, Random random) {
+        double range = Math.hypot(north, east) * (1 + 0.05 * random.nextGaussian());
+        double bearing = Math.atan2(east, north) + Math.toRadians(3) * random.nextGaussian();
+        return new LocalPlane(new Sample.Place(27.6, -47.3))
+                .onEarth(ownNorth + range * Math.cos(bearing), range * Math.sin(bearing));
     }
 
     private Outcome pass(LiveMoment steady, Random random) {

@@ -224,6 +224,21 @@ class DeckIT extends Journey {
         assertThat(complaints).isEmpty();
     }
 
+    /** What is seen lies where it was tapped, bow up, and is drawn there. */
+    @Test
+    void whatIsSeenIsPlacedByOneTap() {
+        button("Instruments").click();
+        button("Try it with a simulated boat").click();
+        page.keyboard().press("Escape");
+        button("North up").click();
+        button("Seen…").click();
+        var scope = page.getByTestId("scope").boundingBox();
+        page.mouse().click(scope.x + 0.75 * scope.width, scope.y + 0.25 * scope.height);
+        assertThat(page.getByText(Pattern.compile("^45° starboard, .* off$"))).isVisible();
+        button("birds diving").click();
+        assertThat(page.locator("[data-seen^='birds diving']")).hasCount(1);
+    }
+
     /** What was recorded another day is heard as it was, and said to be a recording. */
     @Test
     void aRecordedFileIsPlayed() {

@@ -1,10 +1,13 @@
 package org.mosswake.server.deck.live;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.clock.Place;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.live.Sample;
+import org.mosswake.core.live.SeenBoat;
 import org.mosswake.core.turn.Helm;
 import org.mosswake.server.platform.json.Checked;
 import org.mosswake.server.spread.SpreadDraft;
@@ -16,12 +19,34 @@ import org.mosswake.server.strikes.FixBody;
  * @param outLineIds lines that are out; others are not shown
  * @param back       where to; absent where nobody wants to
  * @param fixes      of the device that asks, since it was last answered: for a boat without instruments
+ * @param boatsSeen  boats that send nothing, where they were seen; two sightings tell a way
  */
 record LiveBody(
         SpreadDraft draft,
         List<UUID> outLineIds,
         List<FixBody> fixes,
-        @Nullable BackBody back) implements Checked {
+        @Nullable List<SeenBody> boatsSeen,
+        @Nullable BackBody back)
+        implements Checked {
+    /** A boat as she was seen. */
+    record SeenBody(Instant at, Double latitudeDeg, Double longitudeDeg) {
+        private void check(Faults faults, String path) {
+            faults.required(path + "at", at);
+            Place.LATITUDE_DEG.check(faults, path + "latitudeDeg", latitudeDeg);
+            Place.LONGITUDE_DEG.check(faults, path + "longitudeDeg", longitudeDeg);
+        }
+
+        SeenBoat.Sighting sighting() {
+            return new SeenBoat.Sighting(at, new Sample.Place(latitudeDeg, longitudeDeg));
+        }
+    }
+
+    List<SeenBoat.Sighting> sightings() {
+        return boatsSeen == null
+                ? List.of()
+                : boatsSeen.stream().map(SeenBody::sighting).toList();
+    }
+
     /**
      * A place to come back over.
      *
@@ -43,6 +68,7 @@ record LiveBody(
     }
 
     private static final int MOST_FIXES = 600;
+    private static final int MOST_SEEN = 20;
 
     @Override
     public void check(Faults faults) {
@@ -54,5 +80,12 @@ record LiveBody(
             back.check(faults, "back.");
         }
         FixBody.check(faults, fixes, 0, MOST_FIXES);
+        if (boatsSeen != null && faults.count("boatsSeen", boatsSeen, 0, MOST_SEEN)) {
+            for (int i = 0; i < boatsSeen.size(); i++) {
+                if (faults.required("boatsSeen[" + i + "]", boatsSeen.get(i))) {
+                    boatsSeen.get(i).check(faults, "boatsSeen[" + i + "].");
+                }
+            }
+        }
     }
 }

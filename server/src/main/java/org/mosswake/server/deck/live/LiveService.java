@@ -11,6 +11,7 @@ import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.live.LiveSpread;
 import org.mosswake.core.live.Sample;
+import org.mosswake.core.live.SeenBoat;
 import org.mosswake.core.live.TowedLine;
 import org.mosswake.core.spread.Labels;
 import org.mosswake.core.spread.Spread;
@@ -48,6 +49,7 @@ class LiveService {
         var asked = new LiveSpreads.Asked(vessel, whole, List.copyOf(body.outLineIds()), lengthM);
         return () -> spreads.with(asked, () -> begin(asked), kept -> {
             hear(kept, vessel, body.fixes());
+            SeenBoat.of(body.sightings()).ifPresent(kept.live()::see);
             return LiveReply.of(kept.live(), clock.instant(), whole.speed().mps(), back(kept.live(), body.back()));
         });
     }

@@ -104,6 +104,35 @@ class LiveApiTest {
         assertThat(wrong.fields()).containsExactly("back.portRadiusM");
     }
 
+    /** Seen twice, a boat that sends nothing has a way; seen once she has none. */
+    @Test
+    void aBoatThatWasSeenTwiceIsFollowed(Api api) {
+        String boat = api.quietLedger();
+        JsonNode draft = draft(api);
+        String body = """
+                {"draft": %s, "outLineIds": ["%s"], "fixes": [%s], "boatsSeen": [%s]}""";
+        String fixes = String.join(",", north(120, 0));
+        String first = seen(40, -47.294);
+        String line = lines(draft).get(0);
+        var once = api.post(boat + "/live", body.formatted(draft, line, fixes, first));
+        assertThat(once.json().get("now").get("others")).isEmpty();
+        String both = first + "," + seen(5, -47.296);
+        JsonNode other = api.post(boat + "/live", body.formatted(draft, line, fixes, both))
+                .json()
+                .get("now")
+                .get("others")
+                .get(0);
+        assertThat(other.get("name").asString()).isEqualTo("The boat you saw");
+        assertThat(other.get("courseDeg").asDouble()).isCloseTo(270, within(1.0));
+        var wrong = api.post(boat + "/live", body.formatted(draft, line, fixes, seen(5, -470)));
+        assertThat(wrong.fields()).containsExactly("boatsSeen[0].longitudeDeg");
+    }
+
+    private static String seen(int secondsAgo, double longitude) {
+        return "{\"at\": \"%s\", \"latitudeDeg\": 27.6, \"longitudeDeg\": %.4f}"
+                .formatted(Instant.now().minusSeconds(secondsAgo), longitude);
+    }
+
     @Test
     void faultsNameTheirField(Api api) {
         String boat = api.quietLedger();

@@ -1,0 +1,73 @@
+import { useMemo, useState } from 'react'
+import { SEEN } from '../../deck/Sighted'
+import type { Where } from '../../deck/Scope'
+import { onEarth } from '../../deck/live/place'
+import type { LiveNow } from '../../deck/live/queries'
+import type { Position } from '../../units/position'
+import type { Fact } from '../../strikes/fold/model'
+
+/** Older, birds have gone elsewhere (ms). */
+const SHOWN_MS = 15 * 60_000
+/** Of boats; see `SeenBoat` in core (ms). */
+const FOLLOWED_MS = 6 * 60_000
+const MOST_BOATS = 20
+
+/** Something that was seen, where it lay. */
+export interface Sighting extends Position {
+  factId: string
+  at: number
+  what: string
+  words: string
+}
+
+/**
+ * What was seen and where, of the last quarter of an hour. Beside a boat that is not there it lies nowhere that is kept:
+ * it serves to practise with, and goes with the page.
+ */
+export function useSightings(told: readonly Fact[], now: number) {
+  const [practised, setPractised] = useState<ReadonlyMap<string, Position>>(new Map())
+  const minute = Math.floor(now / 60_000)
+  const shown = useMemo(
+    () =>
+      told.flatMap((fact): Sighting[] => {
+        const at = Date.parse(fact.happenedAt)
+        if (fact.kind !== 'SIGHTED' || at < minute * 60_000 - SHOWN_MS) return []
+        const { latitudeDeg, longitudeDeg } = fact.payload
+        const place =
+          latitudeDeg !== undefined && longitudeDeg !== undefined
+            ? { latitudeDeg, longitudeDeg }
+            : practised.get(fact.factId)
+        const what = String(fact.payload.what)
+        const words = SEEN.find(([one]) => one === what)?.[1] ?? ''
+        return place ? [{ factId: fact.factId, at, what, words, ...place }] : []
+      }),
+    [told, practised, minute],
+  )
+  const boats = useMemo(
+    () =>
+      shown
+        .filter(({ what, at }) => what === 'BOAT' && at > minute * 60_000 - FOLLOWED_MS)
+        .slice(-MOST_BOATS)
+        .map(({ at, latitudeDeg, longitudeDeg }) => ({
+          at: new Date(at).toISOString(),
+          latitudeDeg,
+          longitudeDeg,
+        })),
+    [shown, minute],
+  )
+  return {
+    shown,
+    boats,
+    practise: (factId: string, place: Position) => setPractised((all) => new Map(all).set(factId, place)),
+  }
+}
+
+/** What is kept of where something was seen from a boat that heads so. */
+export function placed(now: LiveNow, { bowDeg, offM }: Where) {
+  const bearingDeg = (((now.headingDeg + bowDeg) % 360) + 360) % 360
+  const bearing = (bearingDeg * Math.PI) / 180
+  return {
+    seen: { bearingDeg, distanceM: offM },
+    place: onEarth(now, offM * Math.cos(bearing), offM * Math.sin(bearing)),
+  }
+}
