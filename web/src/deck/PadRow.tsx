@@ -14,7 +14,11 @@ export function PadRow({
   onTap(pad: Pad): void
 }) {
   return (
-    <div className="flex shrink-0 gap-1 overflow-x-auto border-t-[3px] border-ink p-1" data-testid="pad-row">
+    <div
+      className="flex shrink-0 gap-1 overflow-x-auto border-t-[3px] border-ink p-1"
+      data-testid="pad-row"
+      data-live
+    >
       {pads.map((pad) => {
         const state = states.get(pad.lineId)
         return (

@@ -23,7 +23,11 @@ export function Pads({
   const across = phone ? 3 : columns
   const down = phone ? columns : 3
   return (
-    <div className="relative flex min-h-0 flex-1 gap-2 bg-water p-2 max-md:flex-col" data-testid="pads">
+    <div
+      className="relative flex min-h-0 flex-1 gap-2 bg-water p-2 max-md:flex-col"
+      data-testid="pads"
+      data-live
+    >
       <Hull phone={phone} />
       <div
         className="grid min-h-0 min-w-0 flex-1 gap-2"

@@ -13,12 +13,14 @@ import { Warnings } from '../../deck/live/Warnings'
 import { Pads } from '../../deck/Pads'
 import { PadRow } from '../../deck/PadRow'
 import type { Instruments } from '../../deck/queries'
+import { Lock } from '../../deck/Lock'
 import { Sighted } from '../../deck/Sighted'
 import { SetNext } from '../../deck/SetNext'
 import { SourcesSheet } from '../../deck/SourcesSheet'
 import { Big } from '../../deck/StrikeCard'
 import { clockOf, dayInWords } from '../../clock/model'
 import { useAddress } from '../../shared/useAddress'
+import { useSwitch } from '../../shared/useSwitch'
 import { useUnits, type Units } from '../../units/UnitsContext'
 import { Frame } from '../Frame'
 import { useKeys } from '../keys'
@@ -26,16 +28,17 @@ import { Waiting } from '../Waiting'
 import type { Loaded } from '../WithSpread'
 import { Strikes } from './OnNow'
 import { useAwake } from './useAwake'
+import { useCalls } from './useCalls'
 import { useDeck, type DeckState } from './useDeck'
-import { useNight } from './useNight'
 
 /** The deck: lines as pads, one tap a strike; what runs by the clock; what the boat does with a fish on. */
 export function DeckStation(loaded: Loaded) {
   const s = useDeck(loaded)
-  const [night, toggleNight] = useNight()
+  const [night, toggleNight] = useSwitch('moss.night')
   const [seeing, setSeeing] = useState(false)
   const [listening, setListening] = useState(false)
   const [aboard, setAboard] = useState(false)
+  const [locked, setLocked] = useState(false)
   const [params] = useAddress()
   const units = useUnits()
   const now = s.live?.old ? undefined : s.live?.now
@@ -43,10 +46,14 @@ export function DeckStation(loaded: Loaded) {
   const asked = params.get('view')
   const view: Up | null = asked === 'NORTH' || asked === 'BOW' ? asked : null
   useAwake()
+  const calling = useCalls({
+    warnings: now?.warnings.map(({ kind, lineIds }) => [kind, ...lineIds].join(' ')) ?? [],
+    clocks: s.clocks.filter(({ leftS }) => leftS <= 0).map(({ routine }) => routine.name),
+  })
   useKeys(Object.fromEntries(s.pads.flatMap((pad) => (pad.code ? [[pad.code, () => s.strike(pad)]] : []))))
   if (!s.deck) return <Waiting error={s.error} />
   return (
-    <div className={`h-full ${night ? 'night' : ''}`}>
+    <div className={`h-full ${night ? 'night' : ''} ${locked ? 'locked' : ''}`}>
       <Frame
         boat={loaded.boat}
         boats={loaded.boats}
@@ -59,6 +66,12 @@ export function DeckStation(loaded: Loaded) {
             onNight={toggleNight}
             onInstruments={() => setListening(true)}
             onAboard={() => setAboard(true)}
+            locked={locked}
+            onLock={(on) => {
+              // What a touch means while nobody can say otherwise.
+              if (on) s.choose(ACTS[0]!)
+              setLocked(on)
+            }}
           />
           {!s.trip.live && <Past s={s} />}
           <GaugeStrip instruments={s.instruments} lateS={s.lateS} own={s.own.on ? s.own : null} live={now}>
@@ -123,6 +136,11 @@ export function DeckStation(loaded: Loaded) {
               ) : (
                 <>
                   <ClockList clocks={s.clocks} onDone={s.done} />
+                  <div className="my-2">
+                    <Big pressed={calling.calls} onClick={calling.toggleCalls}>
+                      Call out what asks
+                    </Big>
+                  </div>
                   {now && (
                     <BackTo marks={s.marks} chosen={s.mark} back={s.live?.back} onChoose={s.comeBack} />
                   )}
@@ -232,12 +250,16 @@ function Head({
   onNight,
   onInstruments,
   onAboard,
+  locked,
+  onLock,
 }: {
   s: DeckState
   night: boolean
   onNight(): void
   onInstruments(): void
   onAboard(): void
+  locked: boolean
+  onLock(locked: boolean): void
 }) {
   const units = useUnits()
   const bag = Object.entries(s.day.bag)
@@ -258,12 +280,17 @@ function Head({
       <span className="text-base max-md:hidden">
         {s.reports.unsent === 0 ? 'all sent' : `${s.reports.unsent} kept here, not sent yet`}
       </span>
-      <span className="grow" />
-      <Big onClick={onAboard}>Aboard</Big>
-      <Big onClick={onInstruments}>Instruments</Big>
-      <Big pressed={night} onClick={onNight}>
-        Night
-      </Big>
+      {!locked && (
+        <>
+          <span className="grow" />
+          <Big onClick={onAboard}>Aboard</Big>
+          <Big onClick={onInstruments}>Instruments</Big>
+          <Big pressed={night} onClick={onNight}>
+            Night
+          </Big>
+        </>
+      )}
+      <Lock locked={locked} onLock={onLock} />
     </div>
   )
 }
@@ -275,6 +302,7 @@ function PadStrip({ s }: { s: DeckState }) {
       role="group"
       aria-label="Another strike"
       className="sticky bottom-0 z-20 flex gap-1 overflow-x-auto border-t-[3px] border-ink bg-foam p-1 md:hidden"
+      data-live
     >
       {s.pads.map((pad) => (
         <Big key={pad.lineId} onClick={() => s.strike(pad)}>

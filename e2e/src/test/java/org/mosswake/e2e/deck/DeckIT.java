@@ -224,6 +224,27 @@ class DeckIT extends Journey {
         assertThat(complaints).isEmpty();
     }
 
+    /** Spray does not log, open or leave anything; a strike is still one touch. */
+    @Test
+    void lockedOnlyTheLinesHearATouch() {
+        button("Set").click();
+        button("Lock").click();
+        assertThat(page.getByText("Tap the line that has it")).isVisible();
+        for (String stray : List.of("Seen…", "Set", "Keys")) {
+            var box = page.getByText(stray, new Page.GetByTextOptions().setExact(true))
+                    .boundingBox();
+            page.mouse().click(box.x + box.width / 2, box.y + box.height / 2);
+        }
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+        assertThat(page.getByText("Tap the line that has it")).isVisible();
+        pad("P1").click();
+        assertThat(card()).containsText("P1");
+        button("Unlock").click();
+        button("And here: unlock").click();
+        button("Seen…").click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+    }
+
     /** What is seen lies where it was tapped, bow up, and is drawn there. */
     @Test
     void whatIsSeenIsPlacedByOneTap() {
