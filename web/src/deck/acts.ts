@@ -17,3 +17,5 @@ export const ACTS: readonly Act[] = [
   { kind: 'FOLLOWED', words: 'Followed', says: 'Tap the line a fish came after' },
   { kind: 'CUED', words: 'Cue', says: 'Tap the line that runs wrong' },
 ]
+
+export const actOf = (kind: Act['kind']): Act => ACTS.find((act) => act.kind === kind)!

@@ -47,6 +47,16 @@ export const removeSource = (boat: string, source: string, version: number) =>
     }),
   )
 
+export type ChangeOver = Schemas['ChangeOverReply']
+
+/** How the lines that are out become another spread. */
+export const changeOf = (boat: string, body: Schemas['ChangeOverBody']) =>
+  queryOptions({
+    queryKey: ['change', boat, body],
+    queryFn: () => ask((api) => api.POST('/api/boats/{boat}/change', { params: { path: { boat } }, body })),
+    retry: false,
+  })
+
 /** Told beforehand, and held for as long as the page is open: at sea nobody is asked. */
 export const deckOf = (boat: string, spread: string) =>
   queryOptions({

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { Aboard } from '../../deck/Aboard'
 import { ACTS } from '../../deck/acts'
+import { ChangeTo } from '../../deck/ChangeTo'
 import { ClockList } from '../../deck/ClockList'
 import { Cues } from '../../deck/Cues'
 import { GaugeStrip } from '../../deck/GaugeStrip'
@@ -136,7 +137,8 @@ export function DeckStation(loaded: Loaded) {
               ) : (
                 <>
                   <ClockList clocks={s.clocks} onDone={s.done} />
-                  <div className="my-2">
+                  <div className="my-2 flex flex-wrap gap-2">
+                    <Big onClick={s.change.show}>Change the spread…</Big>
                     <Big pressed={calling.calls} onClick={calling.toggleCalls}>
                       Call out what asks
                     </Big>
@@ -155,6 +157,14 @@ export function DeckStation(loaded: Loaded) {
           </div>
         </main>
         {s.on.length > 0 && <PadStrip s={s} />}
+        {s.change.open && (
+          <ChangeTo
+            {...s.change}
+            onChoose={s.change.choose}
+            onBegin={(done) => void s.change.begin(done)}
+            onClose={s.change.close}
+          />
+        )}
         {seeing && (
           <Sighted
             placed={now !== undefined}

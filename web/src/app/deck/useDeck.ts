@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
-import { ACTS, type Act } from '../../deck/acts'
+import { actOf, ACTS, type Act } from '../../deck/acts'
 import { clocksOf, type Clock } from '../../deck/clocks'
 import { depthWords } from '../../deck/depth'
 import type { PadState } from '../../deck/PadButton'
@@ -18,6 +18,7 @@ import { keyName } from '../keys'
 import { useStrikeReports } from '../spread/useStrikeReports'
 import { useTrip } from '../useTrip'
 import type { Loaded } from '../WithSpread'
+import { useArriving, useChange } from './useChange'
 import { useOnTheWater } from './useOnTheWater'
 import { useOwnPosition } from './useOwnPosition'
 import { TICK_MS, useSecond } from './useSecond'
@@ -41,7 +42,7 @@ const CLEARING = {
 /** All that the deck shows and reports, whatever screen it is on. */
 export type DeckState = ReturnType<typeof useDeck>
 
-export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
+export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
   const editor = useEditor(kept)
   const { draft } = editor.doc
   const solving = useSolved(boat.boatId, draft, gearStamp)
@@ -136,6 +137,25 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
   const done = ({ routine }: Clock) =>
     void reports.tell('TENDED', { routine: routine.name }, `Done: ${routine.name}`)
 
+  useArriving(pads.length > 0, (isOut) => {
+    // The others are set next.
+    const set = actOf('SET')
+    setChosen({ act: set, at: second })
+    const those = draft.lines.filter(({ lineId }) => isOut === 'ALL' || isOut.includes(lineId))
+    void those.reduce<Promise<unknown>>(
+      (before, { lineId }) => before.then(() => tell(set, { lineId, label: labelOf(lineId) })),
+      Promise.resolve(),
+    )
+  })
+  const change = useChange({
+    boat: boat.boatId,
+    spread: kept.spreadId,
+    draft,
+    out: [...outSince.keys()],
+    titles,
+    onIn: (lineId) => tell(actOf('CLEARED'), { lineId, label: labelOf(lineId) }),
+  })
+
   const on = strikes.filter((one) => one.outcome === 'OPEN' && Date.parse(one.happenedAt) <= now + 1000)
   const clearFor = (one: Strike): { clear: ToClear[]; stay: string[] } => {
     const steps = turns?.clearing.find(({ struckLineId }) => struckLineId === one.lineId)?.steps ?? []
@@ -175,7 +195,7 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
     lateS: Math.max(0, (second - heard.dataUpdatedAt) / 1000),
     own,
     askInstruments: () => void heard.refetch(),
-    ...{ cued, setCued, cue, done, setAll },
+    ...{ cued, setCued, cue, done, setAll, change },
     choose: (next: Act) => setChosen({ act: next, at: second }),
     clocks: deck ? clocksOf(deck.routines, reports.day.standing, now, outSince) : [],
     /** When the first of the lines that are out went out (ms). */
@@ -190,8 +210,8 @@ export function useDeck({ boat, gear, gearStamp, kept }: Loaded) {
         : null,
     })),
     isOut: (line: Next) => {
-      setChosen({ act: ACTS[1]!, at: second })
-      void tell(ACTS[1]!, line)
+      setChosen({ act: actOf('SET'), at: second })
+      void tell(actOf('SET'), line)
     },
     speedMps: draft.speedThroughWaterMps,
   }

@@ -164,6 +164,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["change"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boats/{boat}/depths": {
         parameters: {
             query?: never;
@@ -1406,6 +1422,20 @@ export interface components {
             shortestLetOutM: number;
             tackle: components["schemas"]["PieceDraft"][];
         };
+        ChangeOverBody: {
+            draft: components["schemas"]["SpreadDraft"];
+            outLineIds: string[];
+            /** Format: uuid */
+            spreadId: string;
+        };
+        ChangeOverReply: {
+            in: components["schemas"]["OverStepReply"][];
+            missing: components["schemas"]["SentenceReply"][];
+            moved: components["schemas"]["OverStepReply"][];
+            out: components["schemas"]["OverStepReply"][];
+            /** Format: double */
+            seconds: number;
+        };
         ChangeReply: {
             answer: components["schemas"]["AnswerBody"];
             /** @enum {string} */
@@ -2380,6 +2410,14 @@ export interface components {
             northM: number;
             /** Format: double */
             seenS: number;
+        };
+        OverStepReply: {
+            label: string;
+            /** Format: uuid */
+            lineId: string;
+            says: components["schemas"]["SentenceReply"];
+            /** Format: uuid */
+            wasLineId?: string;
         };
         PartReply: {
             choices: components["schemas"]["ChoiceReply"][];
@@ -3649,6 +3687,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChainReply"][];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangeOverBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangeOverReply"];
                 };
             };
         };

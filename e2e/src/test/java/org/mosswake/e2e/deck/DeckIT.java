@@ -224,6 +224,25 @@ class DeckIT extends Journey {
         assertThat(complaints).isEmpty();
     }
 
+    /** To another spread: what comes in and goes out is told, and its lines are what is out from then on. */
+    @Test
+    void theSpreadIsChangedForAnother() {
+        setAll();
+        button("Change the spread…").click();
+        var sheet = page.getByRole(AriaRole.DIALOG);
+        sheet.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Fast ladder"))
+                .click();
+        var told = page.getByTestId("change-over");
+        assertThat(told).containsText(Pattern.compile("About \\d+ minutes"));
+        assertThat(told).containsText("Comes in, the nearest first");
+        assertThat(told).containsText("Goes out");
+        button("All of it is done").click();
+        assertThat(page.locator("[data-now=OUT]")).hasCount(3);
+        assertThat(page.getByText("Out since")).isVisible();
+        page.reload();
+        assertThat(page.locator("[data-now=OUT]")).hasCount(3);
+    }
+
     /** Spray does not log, open or leave anything; a strike is still one touch. */
     @Test
     void lockedOnlyTheLinesHearATouch() {

@@ -1,11 +1,14 @@
 package org.mosswake.server.deck;
 
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.mosswake.core.deck.ChangeOver;
 import org.mosswake.core.deck.DeckSheet;
 import org.mosswake.core.deck.GoingOut;
 import org.mosswake.core.deck.Routine;
@@ -18,6 +21,9 @@ import org.mosswake.core.spread.TacklePiece;
 import org.mosswake.server.call.OriginService;
 import org.mosswake.server.call.RulesService;
 import org.mosswake.server.call.WaysService;
+import org.mosswake.server.gear.Aboard;
+import org.mosswake.server.gear.Carried;
+import org.mosswake.server.spread.SpreadAssembler;
 import org.mosswake.server.spread.SpreadService;
 import org.springframework.stereotype.Service;
 
@@ -27,8 +33,18 @@ class DeckService {
     private final OriginService origins;
     private final WaysService ways;
     private final RulesService rules;
+    private final SpreadAssembler assembler;
+    private final Aboard aboard;
 
-    DeckService(SpreadService spreads, OriginService origins, WaysService ways, RulesService rules) {
+    DeckService(
+            SpreadService spreads,
+            OriginService origins,
+            WaysService ways,
+            RulesService rules,
+            SpreadAssembler assembler,
+            Aboard aboard) {
+        this.assembler = assembler;
+        this.aboard = aboard;
         this.spreads = spreads;
         this.origins = origins;
         this.ways = ways;
@@ -51,6 +67,16 @@ class DeckService {
                         .toList(),
                 ways.numbers(vessel),
                 rules.table(vessel)));
+    }
+
+    ChangeOverReply change(UUID vessel, ChangeOverBody body) {
+        Spread now = assembler.assemble(vessel, body.draft());
+        Spread next = spreads.assembled(vessel, body.spreadId());
+        Carried carried = aboard.of(vessel).carried();
+        var counts = new HashMap<UUID, Integer>();
+        carried.lures().forEach(lure -> counts.put(lure.item().id(), lure.count()));
+        carried.reels().forEach(reel -> counts.put(reel.reel().id(), reel.count()));
+        return ChangeOverReply.of(ChangeOver.of(now, Set.copyOf(body.outLineIds()), next, counts));
     }
 
     /** What its hooks carry: the first of its tackle; a lead is nothing that fish take. */

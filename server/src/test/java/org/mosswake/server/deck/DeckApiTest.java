@@ -63,4 +63,38 @@ class DeckApiTest {
                         .status())
                 .isEqualTo(404);
     }
+
+    /** From the mixed spread to the fast one: what comes in, what goes out, how long, and a bad field by name. */
+    @Test
+    void oneSpreadBecomesAnother(Api api) {
+        String boat = api.quietLedger();
+        JsonNode titles = api.get(boat + "/spreads").json();
+        String now = titles.get(0).get("spreadId").asString();
+        String next = titles.get(1).get("spreadId").asString();
+        JsonNode draft = api.get(boat + "/spreads/" + now).json().get("draft");
+        var out = draft.get("lines")
+                .valueStream()
+                .map(line -> "\"" + line.get("lineId").asString() + "\"")
+                .toList();
+        String body = """
+                {"draft": %s, "outLineIds": [%s], "spreadId": "%s"}""";
+        JsonNode change = api.post(boat + "/change", body.formatted(draft, String.join(",", out), next))
+                .json();
+        int lines = api.get(boat + "/spreads/" + next)
+                .json()
+                .get("draft")
+                .get("lines")
+                .size();
+        assertThat(change.get("out").size() + change.get("moved").size()).isEqualTo(lines);
+        assertThat(change.get("in").size() + change.get("moved").size()).isEqualTo(out.size());
+        assertThat(change.get("seconds").asDouble()).isPositive();
+        JsonNode none = api.post(boat + "/change", body.formatted(draft, String.join(",", out), now))
+                .json();
+        assertThat(none.get("in")).isEmpty();
+        assertThat(none.get("out")).isEmpty();
+        assertThat(none.get("moved")).hasSize(out.size());
+        assertThat(api.post(boat + "/change", body.formatted(draft, "", java.util.UUID.randomUUID()))
+                        .status())
+                .isEqualTo(404);
+    }
 }

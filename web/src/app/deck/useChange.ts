@@ -1,0 +1,76 @@
+import { useQuery } from '@tanstack/react-query'
+import { useEffect, useRef, useState } from 'react'
+import { useLocation, useNavigate } from 'react-router'
+import { changeOf } from '../../deck/queries'
+import type { Draft, Title } from '../../draft/queries'
+import type { Problem } from '../../shared/api/client'
+
+/** What the other spread's deck is told on arrival. */
+interface Arriving {
+  /** Lines of it that are out already. */
+  out: readonly string[] | 'ALL'
+}
+
+/** From the spread that is fished to another one. */
+export function useChange({
+  boat,
+  spread,
+  draft,
+  out,
+  titles,
+  onIn,
+}: {
+  boat: string
+  spread: string
+  draft: Draft
+  /** Lines that are out. */
+  out: readonly string[]
+  titles: readonly Title[]
+  /** It came in, or belongs to the other spread from now on. */
+  onIn(line: string): Promise<unknown>
+}) {
+  const go = useNavigate()
+  const [open, setOpen] = useState(false)
+  const [chosen, setChosen] = useState<string | null>(null)
+  const asked = useQuery({
+    ...changeOf(boat, { draft, outLineIds: [...out], spreadId: chosen ?? '' }),
+    enabled: open && chosen !== null,
+  })
+  const change = chosen ? asked.data : undefined
+  const begin = async (done: boolean) => {
+    if (!change || !chosen) return
+    for (const line of out) await onIn(line)
+    const arriving: Arriving = { out: done ? 'ALL' : change.moved.map(({ lineId }) => lineId) }
+    void go(`/boats/${boat}/deck/${chosen}${window.location.search}`, { state: { arriving } })
+  }
+  return {
+    open,
+    show: () => setOpen(true),
+    close: () => {
+      setOpen(false)
+      setChosen(null)
+    },
+    spreads: titles.filter((title) => !title.putAway && title.spreadId !== spread),
+    chosen,
+    choose: setChosen,
+    change,
+    problem: asked.error ? (asked.error as Problem).message : null,
+    begin,
+  }
+}
+
+/** Told once, and not again by a reload: lines of this spread that were out before it was gone to. */
+export function useArriving(ready: boolean, onArrive: (out: readonly string[] | 'ALL') => void) {
+  const go = useNavigate()
+  const { state, search } = useLocation()
+  const arriving = (state as { arriving?: Arriving } | null)?.arriving
+  const told = useRef<Arriving | null>(null)
+  const act = useRef(onArrive)
+  act.current = onArrive
+  useEffect(() => {
+    if (!ready || !arriving || told.current === arriving) return
+    told.current = arriving
+    void go({ search }, { replace: true, state: null })
+    act.current(arriving.out)
+  }, [ready, arriving, go, search])
+}
