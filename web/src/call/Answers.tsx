@@ -1,6 +1,7 @@
 import { Popover } from 'radix-ui'
 import { useState, type ReactNode } from 'react'
 import { Button } from '../shared/ui/Button'
+import { letFocusBe } from '../shared/ui/closing'
 import { partsOf } from './answer'
 import { Choices } from './Choices'
 import { PartField } from './PartField'
@@ -26,6 +27,7 @@ export function Answers({ topic, answer, hint, onAnswer, chip }: ChipProps & { c
           align="start"
           sideOffset={8}
           collisionPadding={12}
+          onCloseAutoFocus={letFocusBe}
           aria-label={topic.words}
           className="z-30 max-h-[70vh] w-80 max-w-[94vw] overflow-auto border-2 border-ink bg-foam p-4"
         >

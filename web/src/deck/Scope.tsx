@@ -2,6 +2,7 @@ import type { PointerEvent } from 'react'
 import { QuantityField } from '../shared/ui/QuantityField'
 import { TypedField } from '../shared/ui/TypedField'
 import { Field } from '../shared/ui/Field'
+import { toSi } from '../units/model'
 import { useUnits } from '../units/UnitsContext'
 
 /** From the bow, to starboard (°), and how far off (m). */
@@ -16,7 +17,9 @@ const OUTER = 128
 const INNER = 22
 const NEAREST_M = 25
 const FARTHEST_M = 3000
-const RINGS_M = [50, 100, 250, 500, 1000, 2000]
+/** Round in the reader's unit. */
+const RINGS = [50, 100, 250, 500, 1000, 2000]
+const RINGS_FT = [150, 300, 750, 1500, 3000, 6000]
 const RANGE = { least: 5, most: 20_000 }
 
 /** Each ring about as wide as the next, though it is twice as far. */
@@ -41,6 +44,8 @@ export const whereOf = (x: number, y: number): Where => {
 /** The water about the boat, bow up: one tap says where something is. */
 export function Scope({ where, onWhere }: { where: Where | null; onWhere(where: Where | null): void }) {
   const units = useUnits()
+  const unit = units.unit('distance')
+  const rings = (unit.symbol === 'ft' ? RINGS_FT : RINGS).map((figure) => toSi(figure, unit))
   const tap = (event: PointerEvent<SVGSVGElement>) => {
     const box = event.currentTarget.getBoundingClientRect()
     const scale = SIZE / box.width
@@ -59,17 +64,19 @@ export function Scope({ where, onWhere }: { where: Where | null; onWhere(where: 
         data-testid="scope"
         aria-hidden
       >
-        {RINGS_M.map((ring) => (
-          <g key={ring}>
-            <circle
-              cx={SIZE / 2}
-              cy={SIZE / 2}
-              r={radiusOf(ring)}
-              className={`stroke-ink/40 ${ring === 2000 ? 'fill-water' : 'fill-none'}`}
-            />
-          </g>
-        )).reverse()}
-        {RINGS_M.map((ring) => (
+        {rings
+          .map((ring, i) => (
+            <g key={ring}>
+              <circle
+                cx={SIZE / 2}
+                cy={SIZE / 2}
+                r={radiusOf(ring)}
+                className={`stroke-ink/40 ${i === rings.length - 1 ? 'fill-water' : 'fill-none'}`}
+              />
+            </g>
+          ))
+          .reverse()}
+        {rings.map((ring) => (
           <text
             key={ring}
             x={SIZE / 2}

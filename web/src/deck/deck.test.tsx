@@ -153,10 +153,32 @@ describe('pads, clocks, cues and sightings', () => {
 
   it('one tap keeps a cue and says what to do', () => {
     const cue = vi.fn()
-    render(<Cues label="S1" cues={deck.cues} onCue={cue} onClose={vi.fn()} />)
+    const back = vi.fn()
+    const before = {
+      factId: 'before',
+      kind: 'CUED',
+      happenedAt: '2026-06-18T10:00:00Z',
+      payload: { cue: deck.cues[0]!.cue },
+    }
+    const clock = () => '07:00'
+    render(
+      <Cues
+        label="S1"
+        cues={deck.cues}
+        seen={[before]}
+        onCue={cue}
+        onBack={back}
+        onClose={vi.fn()}
+        {...{ clock }}
+      />,
+    )
+    expect(screen.getByText('07:00, the line is slack')).toBeTruthy()
+    fireEvent.click(screen.getByText('Take back'))
+    expect(back).toHaveBeenCalledWith('before')
     fireEvent.click(screen.getByText('the line is slack'))
     expect(cue).toHaveBeenCalledWith(deck.cues[0])
     expect(screen.getByRole('status').textContent).toBe('A little faster.')
+    expect(screen.getByText(/it is taken to want .* more/)).toBeTruthy()
   })
 
   it('a sighting is one tap', () => {

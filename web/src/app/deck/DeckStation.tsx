@@ -199,7 +199,15 @@ export function DeckStation(loaded: Loaded) {
           />
         )}
         {s.cued && (
-          <Cues label={s.cued.label} cues={s.deck.cues} onCue={s.cue} onClose={() => s.setCued(null)} />
+          <Cues
+            label={s.cued.label}
+            cues={s.deck.cues}
+            seen={s.cuesOf(s.cued)}
+            clock={(at) => clockOf(at, s.trip.place.timeZone)}
+            onCue={s.cue}
+            onBack={(factId) => void s.reports.retract(factId, 'Cue taken back')}
+            onClose={() => s.setCued(null)}
+          />
         )}
       </Frame>
     </div>

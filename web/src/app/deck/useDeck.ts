@@ -131,9 +131,15 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
     setChosen({ act: ACTS[0]!, at: second })
     for (const { lineId } of setting) await tell(act, { lineId, label: labelOf(lineId) })
   }
+  const lureOf = ({ lineId }: Pick<Pad, 'lineId'>) => lineOf(editor.doc, lineId)?.tackle[0]?.lureGearId
   const cue = ({ cue: kind, says }: CueAnswer) =>
     cued &&
-    void reports.tell('CUED', { lineId: cued.lineId, cue: kind }, `${cued.label}: ${says}`, cued.label)
+    void reports.tell(
+      'CUED',
+      { lineId: cued.lineId, cue: kind, ...(lureOf(cued) && { gearId: lureOf(cued) }) },
+      `${cued.label}: ${says}`,
+      cued.label,
+    )
   const done = ({ routine }: Clock) =>
     void reports.tell('TENDED', { routine: routine.name }, `Done: ${routine.name}`)
 
@@ -196,6 +202,9 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
     own,
     askInstruments: () => void heard.refetch(),
     ...{ cued, setCued, cue, done, setAll, change },
+    /** What was seen today of how its lure runs, the last first. */
+    cuesOf: (pad: Pad) =>
+      happened.filter(({ kind, payload }) => kind === 'CUED' && payload.gearId === lureOf(pad)).reverse(),
     choose: (next: Act) => setChosen({ act: next, at: second }),
     clocks: deck ? clocksOf(deck.routines, reports.day.standing, now, outSince) : [],
     /** When the first of the lines that are out went out (ms). */

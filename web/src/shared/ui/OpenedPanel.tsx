@@ -1,5 +1,6 @@
 import { Popover } from 'radix-ui'
 import type { ReactElement, ReactNode } from 'react'
+import { letFocusBe } from './closing'
 
 export interface PanelProps {
   /** Accessible name. */
@@ -29,6 +30,7 @@ export function OpenedPanel({
           align="start"
           sideOffset={8}
           collisionPadding={12}
+          onCloseAutoFocus={letFocusBe}
           aria-label={label}
           className={`z-30 max-h-[78vh] max-w-[94vw] overflow-auto border-2 border-ink bg-foam p-4 ${className}`}
         >

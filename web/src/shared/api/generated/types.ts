@@ -1535,6 +1535,8 @@ export interface components {
             /** @enum {string} */
             cue: "TIP_TOO_FAST" | "STILL_TIP" | "SLACK" | "BAIT_OVERTAKES" | "CIRCLES";
             /** Format: uuid */
+            gearId?: string;
+            /** Format: uuid */
             lineId: string;
         };
         Cut: {

@@ -37,6 +37,10 @@ public record LureItem(
         return new LureItem(id, name, kind, other, works, lengthM, fitted);
     }
 
+    public LureItem working(SpeedWindow other) {
+        return new LureItem(id, name, kind, body, Optional.of(other), lengthM, fitted);
+    }
+
     public LureItem fitted(Fitted other) {
         return new LureItem(id, name, kind, body, works, lengthM, other);
     }

@@ -131,8 +131,12 @@ public sealed interface Happening {
         }
     }
 
-    /** The crew saw how it runs. */
-    record Cued(UUID lineId, Cue cue) implements OfLine {
+    /**
+     * The crew saw how it runs.
+     *
+     * @param gearId its lure, which is taken to want another speed from then on
+     */
+    record Cued(UUID lineId, Cue cue, Optional<UUID> gearId) implements OfLine {
         @Override
         public void check(Faults faults, String path) {
             OfLine.super.check(faults, path);

@@ -19,6 +19,7 @@ import org.mosswake.core.gear.Idle;
 import org.mosswake.core.gear.LineItem;
 import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.rig.RigNumbers;
+import org.mosswake.core.strikes.Cue;
 import org.mosswake.server.platform.wire.MarkedReply;
 import org.mosswake.server.putaway.PutAwayService;
 import org.springframework.stereotype.Component;
@@ -86,7 +87,8 @@ public class Aboard implements MarkedReply.Source {
                 gear.of(vessel),
                 away.ids(vessel),
                 numbers.of(vessel),
-                new Fits(stamps.fits(vessel)));
+                new Fits(stamps.fits(vessel)),
+                new Cues(stamps.cues(vessel, List.of(Cue.values()))));
     }
 
     /** As a device saw it, or as it was at a moment. */
@@ -97,15 +99,24 @@ public class Aboard implements MarkedReply.Source {
                 history.gear(vessel, versions, at),
                 Set.of(),
                 numbers.of(vessel),
-                Fits.NONE);
+                Fits.NONE,
+                Cues.NONE);
     }
 
     private static Things things(
-            String stamp, BoatBody body, GearService.Gear gear, Set<UUID> away, RigNumbers numbers, Fits fits) {
+            String stamp,
+            BoatBody body,
+            GearService.Gear gear,
+            Set<UUID> away,
+            RigNumbers numbers,
+            Fits fits,
+            Cues cues) {
         Boat boat = usable(body).item().orElseThrow(() -> refused(body));
         var unusable = new HashMap<UUID, Usable<?>>();
         List<LineAboard> lines = good(gear.lines().stream().map(Aboard::usable), unusable);
-        List<LureAboard> lures = good(gear.lures().stream().map(Aboard::usable), unusable);
+        List<LureAboard> lures = good(gear.lures().stream().map(Aboard::usable), unusable).stream()
+                .map(lure -> lure.with(cues.on(fits.on(lure.item()))))
+                .toList();
         List<ReelAboard> reels = good(gear.reels().stream().map(reel -> usable(reel, lines)), unusable);
         return new Things(
                 stamp,
@@ -114,7 +125,7 @@ public class Aboard implements MarkedReply.Source {
                 body.idle(),
                 Optional.ofNullable(body.propSpreadM()),
                 byId(boat.holders(), Holder::id),
-                byId(lures.stream().map(LureAboard::item).map(fits::on).toList(), LureItem::id),
+                byId(lures.stream().map(LureAboard::item).toList(), LureItem::id),
                 byId(lines.stream().map(LineAboard::item).map(fits::on).toList(), LineItem::id),
                 Map.copyOf(unusable),
                 new Carried(

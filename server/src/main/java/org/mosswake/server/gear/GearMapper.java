@@ -9,6 +9,7 @@ import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.gear.Coefficient;
+import org.mosswake.core.strikes.Cue;
 
 @Mapper
 interface GearMapper {
@@ -30,7 +31,7 @@ interface GearMapper {
     @Select("select " + LINE + " from line_gear where vessel_id = #{vessel} order by kind, strength_n, gear_id")
     List<LineGearBody> lines(UUID vessel);
 
-    /** Changes whenever the boat, its holders or any gear of it does, or what of it is put away. */
+    /** Changes whenever the boat, its holders or any gear of it does, what of it is put away, or how it was seen to run. */
     @Select("""
             select concat_ws('/',
                    (select version from boat where vessel_id = #{vessel}),
@@ -38,7 +39,8 @@ interface GearMapper {
                    (select sum(version) from line_gear where vessel_id = #{vessel}),
                    (select sum(version) from reel_gear where vessel_id = #{vessel}),
                    (select version from document where vessel_id = #{vessel} and kind = 'BENCH_NUMBERS'),
-                   (select count(*) || ' ' || max(since) from put_away where vessel_id = #{vessel}))""")
+                   (select count(*) || ' ' || max(since) from put_away where vessel_id = #{vessel}),
+                   (select max(sequence) from fact where vessel_id = #{vessel} and kind in ('CUED', 'RETRACTED')))""")
     String stamp(UUID vessel);
 
     @Insert("""
@@ -116,4 +118,24 @@ interface GearMapper {
             left join calibration_slope s using (vessel_id, calibration_id, observation_no)
             order by c.sequence, o.observation_no""")
     List<FitRow> fits(UUID vessel);
+
+    record CueRow(UUID gearId, Cue cue) {}
+
+    /** Of lures, as crews saw them run; one of another edition's kind is passed over. */
+    @Select("""
+            <script>
+            select (cued.body ->> 'gearId')::uuid as gear_id, cued.body ->> 'cue' as cue
+            from fact cued
+            where cued.vessel_id = #{vessel} and cued.kind = 'CUED'
+              and cued.body ->> 'gearId' ~* '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$'
+              and cued.body ->> 'cue' in
+                  <foreach collection="known" item="one" open="(" close=")" separator=",">#{one}</foreach>
+              and not exists (
+                  select 1 from fact back where back.vessel_id = cued.vessel_id and back.kind = 'RETRACTED'
+                     and back.body ->> 'targetId' = cued.fact_id::text
+                     and not exists (
+                         select 1 from fact again where again.vessel_id = back.vessel_id and again.kind = 'RETRACTED'
+                            and again.body ->> 'targetId' = back.fact_id::text))
+            </script>""")
+    List<CueRow> cues(@Param("vessel") UUID vessel, @Param("known") List<Cue> known);
 }

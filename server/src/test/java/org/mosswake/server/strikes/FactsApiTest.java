@@ -10,6 +10,8 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.mosswake.core.gear.SpeedWindow;
+import org.mosswake.server.gear.Aboard;
 import org.mosswake.server.platform.json.CanonicalJson;
 import org.mosswake.server.support.Api;
 import org.mosswake.server.support.RunningServer;
@@ -382,5 +384,35 @@ class FactsApiTest {
         }
         assertThat(outcomes(send(List.of(fact("ANNOTATED", "2026-06-20T09:00:00Z", "{\"note\":\"\\u0000\"}")))))
                 .containsExactly("REFUSED");
+    }
+
+    /** What a crew saw of how a lure runs moves the speeds it is taken to work at, until it is taken back. */
+    @Test
+    void aCueIsKeptWithItsLureUntilItIsTakenBack() {
+        String gear = spread.at("/draft/lines/1/tackle/0/lureGearId").asString();
+        double before = works(gear).mostMps();
+        ObjectNode cue = fact(
+                "CUED",
+                "2026-06-20T10:00:00Z",
+                "{\"lineId\":\"%s\",\"cue\":\"TIP_TOO_FAST\",\"gearId\":\"" + gear + "\"}");
+        send(List.of(cue));
+        assertThat(works(gear).mostMps()).isCloseTo(before - 0.1, within(1e-9));
+        ObjectNode back = fact(
+                "RETRACTED",
+                "2026-06-20T10:01:00Z",
+                "{\"targetId\":\"" + cue.get("factId").asString() + "\"}");
+        send(List.of(back));
+        assertThat(works(gear).mostMps()).isCloseTo(before, within(1e-9));
+    }
+
+    private SpeedWindow works(String gear) {
+        UUID vessel = UUID.fromString(boat.substring(boat.lastIndexOf('/') + 1));
+        return RunningServer.context()
+                .getBean(Aboard.class)
+                .of(vessel)
+                .lures()
+                .get(UUID.fromString(gear))
+                .works()
+                .orElseThrow();
     }
 }
