@@ -39,7 +39,7 @@ export function useChange({
   const change = chosen ? asked.data : undefined
   const begin = async (done: boolean) => {
     if (!change || !chosen) return
-    for (const line of out) await onIn(line)
+    await Promise.all(out.map(onIn))
     const arriving: Arriving = { out: done ? 'ALL' : change.moved.map(({ lineId }) => lineId) }
     void go(`/boats/${boat}/deck/${chosen}${window.location.search}`, { state: { arriving } })
   }

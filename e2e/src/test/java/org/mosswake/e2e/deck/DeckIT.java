@@ -236,8 +236,11 @@ class DeckIT extends Journey {
         assertThat(told).containsText(Pattern.compile("About \\d+ minutes"));
         assertThat(told).containsText("Comes in, the nearest first");
         assertThat(told).containsText("Goes out");
+        String before = page.url();
         button("All of it is done").click();
+        assertThat(page).not().hasURL(before);
         assertThat(page.locator("[data-now=OUT]")).hasCount(3);
+        assertThat(page.getByText("all sent")).isVisible();
         assertThat(page.getByText("Out since")).isVisible();
         page.reload();
         assertThat(page.locator("[data-now=OUT]")).hasCount(3);
