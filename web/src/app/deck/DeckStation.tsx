@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { Aboard } from '../../deck/Aboard'
 import { ACTS } from '../../deck/acts'
 import { ChangeTo } from '../../deck/ChangeTo'
@@ -47,6 +47,11 @@ export function DeckStation(loaded: Loaded) {
   const asked = params.get('view')
   const view: Up | null = asked === 'NORTH' || asked === 'BOW' ? asked : null
   useAwake()
+  // On a phone the card stands above the pads: whoever had gone down the page would not see what to do.
+  const fishOn = s.on.length
+  useEffect(() => {
+    if (fishOn > 0) window.scrollTo({ top: 0 })
+  }, [fishOn])
   const calling = useCalls({
     warnings: now?.warnings.map(({ kind, lineIds }) => [kind, ...lineIds].join(' ')) ?? [],
     clocks: s.clocks.filter(({ leftS }) => leftS <= 0).map(({ routine }) => routine.name),

@@ -120,8 +120,12 @@ class DeckIT extends Journey {
     void byThumbAtNight() {
         page.setViewportSize(390, 844);
         button("Night").click();
+        // Whoever had gone down the page sees what to do all the same.
+        page.evaluate("window.scrollTo(0, 150)");
         pad("P1").click();
         assertThat(card()).containsText("P1");
+        page.waitForFunction(
+                "document.querySelector('[data-testid=strike-card]').getBoundingClientRect().top >= 0");
         Object small = page.evaluate("""
                 () => [...document.querySelectorAll('main button')]
                     .map((e) => [e.textContent, e.getBoundingClientRect()])

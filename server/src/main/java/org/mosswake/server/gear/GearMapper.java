@@ -124,18 +124,18 @@ interface GearMapper {
     /** Of lures, as crews saw them run; one of another edition's kind is passed over. */
     @Select("""
             <script>
-            select (cued.body ->> 'gearId')::uuid as gear_id, cued.body ->> 'cue' as cue
+            select (cued.body #>> '{payload,gearId}')::uuid as gear_id, cued.body #>> '{payload,cue}' as cue
             from fact cued
             where cued.vessel_id = #{vessel} and cued.kind = 'CUED'
-              and cued.body ->> 'gearId' ~* '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$'
-              and cued.body ->> 'cue' in
+              and cued.body #>> '{payload,gearId}' ~* '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$'
+              and cued.body #>> '{payload,cue}' in
                   <foreach collection="known" item="one" open="(" close=")" separator=",">#{one}</foreach>
               and not exists (
                   select 1 from fact back where back.vessel_id = cued.vessel_id and back.kind = 'RETRACTED'
-                     and back.body ->> 'targetId' = cued.fact_id::text
+                     and back.body #>> '{payload,targetId}' = cued.fact_id::text
                      and not exists (
                          select 1 from fact again where again.vessel_id = back.vessel_id and again.kind = 'RETRACTED'
-                            and again.body ->> 'targetId' = back.fact_id::text))
+                            and again.body #>> '{payload,targetId}' = back.fact_id::text))
             </script>""")
     List<CueRow> cues(@Param("vessel") UUID vessel, @Param("known") List<Cue> known);
 }
