@@ -279,7 +279,7 @@ export function Big({
     <button
       type="button"
       {...(pressed !== undefined && { 'aria-pressed': pressed })}
-      className={`min-h-16 min-w-16 touch-manipulation rounded-md border-[3px] px-3 text-lg font-bold ${look}`}
+      className={`min-h-16 min-w-16 touch-manipulation rounded-md border-[3px] px-3 text-lg font-bold max-md:px-2 ${look}`}
       onClick={onClick}
     >
       {children}

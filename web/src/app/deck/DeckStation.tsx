@@ -1,9 +1,6 @@
 import { useEffect, useState } from 'react'
-import { Aboard } from '../../deck/Aboard'
 import { ACTS } from '../../deck/acts'
-import { ChangeTo } from '../../deck/ChangeTo'
 import { ClockList } from '../../deck/ClockList'
-import { Cues } from '../../deck/Cues'
 import { GaugeStrip } from '../../deck/GaugeStrip'
 import { BackTo } from '../../deck/live/BackTo'
 import type { Up } from '../../deck/live/frame'
@@ -15,9 +12,7 @@ import { Pads } from '../../deck/Pads'
 import { PadRow } from '../../deck/PadRow'
 import type { Instruments } from '../../deck/queries'
 import { Lock } from '../../deck/Lock'
-import { Sighted } from '../../deck/Sighted'
 import { SetNext } from '../../deck/SetNext'
-import { SourcesSheet } from '../../deck/SourcesSheet'
 import { Big } from '../../deck/StrikeCard'
 import { clockOf, dayInWords } from '../../clock/model'
 import { useAddress } from '../../shared/useAddress'
@@ -27,6 +22,7 @@ import { Frame } from '../Frame'
 import { useKeys } from '../keys'
 import { Waiting } from '../Waiting'
 import type { Loaded } from '../WithSpread'
+import { DeckSheets, type DeckSheet } from './DeckSheets'
 import { Strikes } from './OnNow'
 import { useAwake } from './useAwake'
 import { useCalls } from './useCalls'
@@ -36,9 +32,7 @@ import { useDeck, type DeckState } from './useDeck'
 export function DeckStation(loaded: Loaded) {
   const s = useDeck(loaded)
   const [night, toggleNight] = useSwitch('moss.night')
-  const [seeing, setSeeing] = useState(false)
-  const [listening, setListening] = useState(false)
-  const [aboard, setAboard] = useState(false)
+  const [sheet, setSheet] = useState<DeckSheet | null>(null)
   const [locked, setLocked] = useState(false)
   const [params] = useAddress()
   const units = useUnits()
@@ -70,8 +64,8 @@ export function DeckStation(loaded: Loaded) {
             s={s}
             night={night}
             onNight={toggleNight}
-            onInstruments={() => setListening(true)}
-            onAboard={() => setAboard(true)}
+            onInstruments={() => setSheet('INSTRUMENTS')}
+            onAboard={() => setSheet('ABOARD')}
             locked={locked}
             onLock={(on) => {
               // What a touch means while nobody can say otherwise.
@@ -129,7 +123,7 @@ export function DeckStation(loaded: Loaded) {
                   <PadRow pads={s.pads} states={s.states} acts={s.act.words} onTap={s.tap} />
                 </>
               )}
-              <ActBar s={s} onSeen={() => setSeeing(true)} />
+              <ActBar s={s} onSeen={() => setSheet('SEEN')} />
             </div>
             <aside
               aria-label="Now"
@@ -162,58 +156,11 @@ export function DeckStation(loaded: Loaded) {
           </div>
         </main>
         {s.on.length > 0 && <PadStrip s={s} />}
-        {s.change.open && (
-          <ChangeTo
-            {...s.change}
-            onChoose={s.change.choose}
-            onBegin={(done) => void s.change.begin(done)}
-            onClose={s.change.close}
-          />
-        )}
-        {seeing && (
-          <Sighted
-            placed={now !== undefined}
-            onSeen={(...seen) => void s.see(...seen)}
-            onClose={() => setSeeing(false)}
-          />
-        )}
-        {aboard && (
-          <Aboard
-            facts={s.told}
-            engines={loaded.boat.engines}
-            onBait={(kind, bait, count) =>
-              void s.reports.tell(
-                kind,
-                { bait, count },
-                `${count} ${bait} ${kind === 'BAIT_CAUGHT' ? 'caught' : 'dead'}`,
-              )
-            }
-            onEngines={(running) =>
-              void s.reports.tell('ENGINES', { running }, `Engines running: ${running}`)
-            }
-            onClose={() => setAboard(false)}
-          />
-        )}
-        {listening && s.instruments && (
-          <SourcesSheet
-            boat={loaded.boat.boatId}
-            instruments={s.instruments}
-            onChanged={s.askInstruments}
-            own={s.own}
-            onClose={() => setListening(false)}
-          />
-        )}
-        {s.cued && (
-          <Cues
-            label={s.cued.label}
-            cues={s.deck.cues}
-            seen={s.cuesOf(s.cued)}
-            clock={(at) => clockOf(at, s.trip.place.timeZone)}
-            onCue={s.cue}
-            onBack={(factId) => void s.reports.retract(factId, 'Cue taken back')}
-            onClose={() => s.setCued(null)}
-          />
-        )}
+        <DeckSheets
+          {...{ s, sheet, placed: now !== undefined }}
+          boat={loaded.boat}
+          onClose={() => setSheet(null)}
+        />
       </Frame>
     </div>
   )
@@ -303,17 +250,19 @@ function Head({
       <span className="text-base max-md:hidden">
         {s.reports.unsent === 0 ? 'all sent' : `${s.reports.unsent} kept here, not sent yet`}
       </span>
-      {!locked && (
-        <>
-          <span className="grow" />
-          <Big onClick={onAboard}>Aboard</Big>
-          <Big onClick={onInstruments}>Instruments</Big>
-          <Big pressed={night} onClick={onNight}>
-            Night
-          </Big>
-        </>
-      )}
-      <Lock locked={locked} onLock={onLock} />
+      {!locked && <span className="grow max-md:hidden" />}
+      <span className={`flex gap-6 max-md:gap-2 ${locked ? 'flex-1' : ''}`}>
+        {!locked && (
+          <>
+            <Big onClick={onAboard}>Aboard</Big>
+            <Big onClick={onInstruments}>Instruments</Big>
+            <Big pressed={night} onClick={onNight}>
+              Night
+            </Big>
+          </>
+        )}
+        <Lock locked={locked} onLock={onLock} />
+      </span>
     </div>
   )
 }

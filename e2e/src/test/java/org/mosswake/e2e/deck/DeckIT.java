@@ -124,8 +124,7 @@ class DeckIT extends Journey {
         page.evaluate("window.scrollTo(0, 150)");
         pad("P1").click();
         assertThat(card()).containsText("P1");
-        page.waitForFunction(
-                "document.querySelector('[data-testid=strike-card]').getBoundingClientRect().top >= 0");
+        page.waitForFunction("document.querySelector('[data-testid=strike-card]').getBoundingClientRect().top >= 0");
         Object small = page.evaluate("""
                 () => [...document.querySelectorAll('main button')]
                     .map((e) => [e.textContent, e.getBoundingClientRect()])
