@@ -55,7 +55,7 @@ function Told({ change, onBegin }: { change: ChangeOver; onBegin(done: boolean):
   return (
     <div data-testid="change-over">
       <p className="mb-2 text-lg font-semibold">
-        {change.seconds < 30
+        {change.seconds === 0
           ? 'Nothing to wind in or to let out.'
           : `About ${minutes === 1 ? 'a minute' : `${minutes} minutes`}, one at the rods and one at the wheel.`}
       </p>

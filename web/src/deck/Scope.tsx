@@ -66,14 +66,13 @@ export function Scope({ where, onWhere }: { where: Where | null; onWhere(where: 
       >
         {rings
           .map((ring, i) => (
-            <g key={ring}>
-              <circle
-                cx={SIZE / 2}
-                cy={SIZE / 2}
-                r={radiusOf(ring)}
-                className={`stroke-ink/40 ${i === rings.length - 1 ? 'fill-water' : 'fill-none'}`}
-              />
-            </g>
+            <circle
+              key={ring}
+              cx={SIZE / 2}
+              cy={SIZE / 2}
+              r={radiusOf(ring)}
+              className={`stroke-ink/40 ${i === rings.length - 1 ? 'fill-water' : 'fill-none'}`}
+            />
           ))
           .reverse()}
         {rings.map((ring) => (

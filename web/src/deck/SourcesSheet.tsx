@@ -2,6 +2,7 @@ import { useRef, useState } from 'react'
 import { RANGES } from '../shared/api/generated/ranges'
 import { Problem } from '../shared/api/client'
 import { sources as device } from '../shared/device'
+import { FileInput } from '../shared/ui/FileInput'
 import { Field } from '../shared/ui/Field'
 import { Sheet } from '../shared/ui/Sheet'
 import { TypedField } from '../shared/ui/TypedField'
@@ -171,18 +172,11 @@ function NewSource({
         </Big>
         <Big onClick={() => onAdd({ name: 'UDP', way: 'UDP', port })}>Listen on that UDP port</Big>
         <Big onClick={() => file.current?.click()}>Play a recorded file</Big>
-        <input
-          ref={file}
-          type="file"
+        <FileInput
+          input={file}
+          label="Recorded file to play"
           accept=".nmea,.log,.txt,text/plain"
-          aria-label="Recorded file to play"
-          className="sr-only"
-          tabIndex={-1}
-          onChange={(event) => {
-            const chosen = event.target.files?.[0]
-            if (chosen) onFile(chosen)
-            event.target.value = ''
-          }}
+          onFile={onFile}
         />
         <Big onClick={() => onAdd({ name: 'Simulated boat', way: 'SIMULATED', priority: 99 })}>
           Try it with a simulated boat

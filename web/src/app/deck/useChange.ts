@@ -37,8 +37,14 @@ export function useChange({
     enabled: open && chosen !== null,
   })
   const change = chosen ? asked.data : undefined
+  const close = () => {
+    setOpen(false)
+    setChosen(null)
+  }
   const begin = async (done: boolean) => {
     if (!change || !chosen) return
+    // A glove that taps twice begins once.
+    close()
     await Promise.all(out.map(onIn))
     const arriving: Arriving = { out: done ? 'ALL' : change.moved.map(({ lineId }) => lineId) }
     void go(`/boats/${boat}/deck/${chosen}${window.location.search}`, { state: { arriving } })
@@ -46,15 +52,12 @@ export function useChange({
   return {
     open,
     show: () => setOpen(true),
-    close: () => {
-      setOpen(false)
-      setChosen(null)
-    },
+    close,
     spreads: titles.filter((title) => !title.putAway && title.spreadId !== spread),
     chosen,
     choose: setChosen,
     change,
-    problem: asked.error ? (asked.error as Problem).message : null,
+    problem: asked.error ? (asked.error as Problem).said.join(' ') : null,
     begin,
   }
 }

@@ -13,8 +13,5 @@ export interface Build {
 
 export const NOTHING: Build = { share: null, picture: null, problem: null, built: null, stop: null }
 
-/** Under which name it is kept. */
-export const nameOf = (boat: string) => `build ${boat}`
-
 /** What is being built for a boat's plan, wherever one looks meanwhile. */
-export const useBuildOf = (boat: string) => useKeptState(nameOf(boat), NOTHING)
+export const useBuildOf = (boat: string) => useKeptState(`build ${boat}`, NOTHING)

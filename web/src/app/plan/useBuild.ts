@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { useCallback } from 'react'
+import { useCallback, useEffect, useState } from 'react'
 import {
   buildSpread,
   keepOrigin,
@@ -10,8 +10,7 @@ import {
 } from '../../call/queries'
 import { Problem } from '../../shared/api/client'
 import { solve, type Draft } from '../../draft/queries'
-import { useKeptState } from '../../shared/useKeptState'
-import { NOTHING, nameOf, type Build } from './buildOf'
+import { NOTHING, useBuildOf, type Build } from './buildOf'
 import { anew, newSpread } from '../spread/newSpread'
 
 export interface Building extends Omit<Build, 'stop'> {
@@ -24,14 +23,23 @@ export interface Building extends Omit<Build, 'stop'> {
 }
 
 /** A first spread on its way: the first picture, how far the search is, and what came of it. */
-export const useBuild = (boat: string): Building => useSearch(boat, nameOf(boat))
+export function useBuild(boat: string): Building {
+  const build = useBuildOf(boat)
+  const [, set] = build
+  // What went wrong was read here: it is not told again on every other station.
+  useEffect(() => () => set({ problem: null }), [set])
+  return useSearch(boat, build)
+}
 
-/** The same for the lines of a spread that stands. */
-export const useRefillSearch = (boat: string, spread: string): Building => useSearch(boat, `refill ${spread}`)
+/** The same for the lines of the spread that is looked at; it goes with the page. */
+export function useRefillSearch(boat: string): Building {
+  const [state, setState] = useState(NOTHING)
+  const set = useCallback((part: Partial<Build>) => setState((before) => ({ ...before, ...part })), [])
+  return useSearch(boat, [state, set])
+}
 
-function useSearch(boat: string, name: string): Building {
+function useSearch(boat: string, [{ stop, ...state }, set]: ReturnType<typeof useBuildOf>): Building {
   const queries = useQueryClient()
-  const [{ stop, ...state }, set] = useKeptState(name, NOTHING)
 
   const search = useCallback(
     async (call: CallBody, draft?: Draft): Promise<BuildEvent | null> => {

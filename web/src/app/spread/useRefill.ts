@@ -33,7 +33,7 @@ export const refilled = (doc: Doc, { draft }: Offer): Doc => ({
  * It is offered before anything changes, and taken it is one step to undo.
  */
 export function useRefill(boat: string, trip: TripOfDay, editor: Editor) {
-  const building = useRefillSearch(boat, editor.base.spreadId)
+  const building = useRefillSearch(boat)
   const plan = useQuery(planOf(boat, trip.date)).data
   const origin = useQuery(originOf(boat, editor.base.spreadId)).data
   const [offer, setOffer] = useState<Offer | null>(null)

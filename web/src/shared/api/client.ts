@@ -31,9 +31,7 @@ export class Problem extends Error {
   get said(): readonly string[] {
     return this.faults.length > 0
       ? this.faults.map(({ field, message, mend }) => {
-          const [words, how] = [message, mend].map((text) =>
-            text.replaceAll(field || '\0', fieldWords(field)),
-          )
+          const [words, how] = [message, mend].map((text) => text.replaceAll(field, fieldWords(field)))
           return `${words!.charAt(0).toUpperCase()}${words!.slice(1)}. ${how}`
         })
       : [this.message]

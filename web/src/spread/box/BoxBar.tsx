@@ -1,5 +1,6 @@
 import { useRef } from 'react'
 import { boxFile, type Gear } from '../../draft/queries'
+import { FileInput } from '../../shared/ui/FileInput'
 import { Button } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Select'
 import { AddItem } from '../gear/AddItem'
@@ -72,19 +73,7 @@ export function BoxBar({
       <Button small tone="quiet" onClick={() => file.current?.click()}>
         Table in
       </Button>
-      <input
-        ref={file}
-        type="file"
-        accept=".csv,text/csv"
-        aria-label="Table to take in"
-        className="sr-only"
-        tabIndex={-1}
-        onChange={(event) => {
-          const taken = event.target.files?.[0]
-          if (taken) onTable(taken)
-          event.target.value = ''
-        }}
-      />
+      <FileInput input={file} label="Table to take in" accept=".csv,text/csv" onFile={onTable} />
     </div>
   )
 }
