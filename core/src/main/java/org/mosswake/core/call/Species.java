@@ -37,6 +37,11 @@ public enum Species {
         return this == TUNA || this == MAHI || this == WAHOO || this == KING || this == SCHOOL_BLUEFIN;
     }
 
+    /** At home in water of this temperature (°C). */
+    public boolean isAtHomeIn(double celsius) {
+        return celsius >= band.from && celsius <= band.to;
+    }
+
     Band usualBand() {
         return band;
     }

@@ -31,7 +31,7 @@ public final class AisWriter {
             int six = Integer.parseInt(bits.substring(i, i + 6), 2);
             payload.append((char) (six < 40 ? six + 48 : six + 56));
         }
-        return SimulatedBoat.summed("!AIVDM,1,1,,A," + payload + ",0");
+        return NmeaWriter.summed("!AIVDM,1,1,,A," + payload + ",0");
     }
 
     private static void add(StringBuilder bits, long value, int count) {

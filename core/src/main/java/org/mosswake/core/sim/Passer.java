@@ -1,7 +1,12 @@
 package org.mosswake.core.sim;
 
-/** Another boat that comes by every quarter of an hour, on her way across the lines of a boat that holds her course. */
-final class Passer {
+/**
+ * Another boat that comes by every quarter of an hour, on her way across the lines of a boat that holds her course.
+ *
+ * @param northM   of where the sea is reckoned from, with {@code eastM}
+ * @param northMps over ground, with {@code eastMps}
+ */
+public record Passer(double northM, double eastM, double northMps, double eastMps) {
     private static final int EVERY_S = 900;
     /** From when she is first seen until she is there. */
     static final int COMES_IN_S = 320;
@@ -10,37 +15,24 @@ final class Passer {
     private static final double ASTERN_M = 95;
     private static final double FROM_DEG = 75;
 
-    private double northM;
-    private double eastM;
-    private double northMps;
-    private double eastMps;
-
     /** Whether she sets out in this second, towards where the boat will be {@link #COMES_IN_S} later. */
-    static boolean setsOut(int second) {
+    static boolean setsOut(long second) {
         return second % EVERY_S == 1;
     }
 
-    /** @param headingDeg of the boat by then; {@code northM} and {@code eastM} where she will be */
-    void setOut(double boatNorthM, double boatEastM, double headingDeg) {
+    /** @param headingDeg of the boat by then; {@code boatNorthM} and {@code boatEastM} where she will be */
+    static Passer towards(double boatNorthM, double boatEastM, double headingDeg) {
         double course = Math.toRadians(headingDeg);
         double from = Math.toRadians(headingDeg + FROM_DEG);
-        northM = boatNorthM - ASTERN_M * Math.cos(course) + FROM_M * Math.cos(from);
-        eastM = boatEastM - ASTERN_M * Math.sin(course) + FROM_M * Math.sin(from);
-        northMps = -FROM_M * Math.cos(from) / COMES_IN_S;
-        eastMps = -FROM_M * Math.sin(from) / COMES_IN_S;
+        return new Passer(
+                boatNorthM - ASTERN_M * Math.cos(course) + FROM_M * Math.cos(from),
+                boatEastM - ASTERN_M * Math.sin(course) + FROM_M * Math.sin(from),
+                -FROM_M * Math.cos(from) / COMES_IN_S,
+                -FROM_M * Math.sin(from) / COMES_IN_S);
     }
 
-    void second() {
-        northM += northMps;
-        eastM += eastMps;
-    }
-
-    double northM() {
-        return northM;
-    }
-
-    double eastM() {
-        return eastM;
+    Passer second() {
+        return new Passer(northM + northMps, eastM + eastMps, northMps, eastMps);
     }
 
     double mps() {
@@ -48,6 +40,6 @@ final class Passer {
     }
 
     double courseDeg() {
-        return (Math.toDegrees(Math.atan2(eastMps, northMps)) + 360) % 360;
+        return NmeaWriter.towards(northMps, eastMps);
     }
 }

@@ -1,7 +1,7 @@
 package org.mosswake.core.sim;
 
+import java.time.Instant;
 import java.util.List;
-import java.util.Locale;
 import java.util.Random;
 import org.mosswake.core.units.SpeedUnit;
 
@@ -16,13 +16,13 @@ public final class SimulatedBoat {
     private static final double ALONG_DEG = 36;
     private static final double WEAVE_DEG = 30;
     private static final double WEAVE_S = 480;
-    private static final double MILE_M = 1852;
+    private static final Instant BEGINS = Instant.parse("2026-06-18T00:00:00Z");
     private static final double METRES_A_DEGREE = 111_320;
 
     private final double latitudeDeg;
     private final double longitudeDeg;
     private final Random random;
-    private final Passer passer = new Passer();
+    private Passer passer = Passer.towards(0, 0, ALONG_DEG);
     private double northM;
     private double eastM;
     private int second;
@@ -43,18 +43,18 @@ public final class SimulatedBoat {
         northM += northMps;
         eastM += eastMps;
         second++;
-        double groundKn = SpeedUnit.KNOT.fromSi(Math.hypot(northMps, eastMps));
-        double courseDeg = (Math.toDegrees(Math.atan2(eastMps, northMps)) + 360) % 360;
-        double latitude = latitudeDeg + northM / METRES_A_DEGREE;
-        double longitude = longitudeDeg + eastM / METRES_A_DEGREE / Math.cos(Math.toRadians(latitudeDeg));
         return List.of(
-                sentence(
-                        "$GPRMC,%s,A,%s,%s,%05.1f,%05.1f,180626,,",
-                        clock(), degrees(latitude, 2, "NS"), degrees(longitude, 3, "EW"), groundKn, courseDeg),
-                sentence("$VWVHW,%05.1f,T,,,%04.1f,N,,", Math.toDegrees(heading), SpeedUnit.KNOT.fromSi(throughMps)),
-                sentence("$SDDPT,%.1f,0.6", depthM() - 0.6),
-                sentence("$YXMTW,%.1f,C", temperatureC()),
-                sentence("$WIMWV,%05.1f,R,%04.1f,N,A", 40 + 5 * random.nextGaussian(), 9 + random.nextGaussian()),
+                NmeaWriter.place(
+                        BEGINS.plusSeconds(second),
+                        latitudeDeg + northM / METRES_A_DEGREE,
+                        longitudeDeg + eastM / METRES_A_DEGREE / Math.cos(Math.toRadians(latitudeDeg)),
+                        Math.hypot(northMps, eastMps),
+                        NmeaWriter.towards(northMps, eastMps)),
+                NmeaWriter.water(Math.toDegrees(heading), throughMps),
+                NmeaWriter.depth(depthM(), 0.6),
+                NmeaWriter.temperature(temperatureC()),
+                NmeaWriter.wind(
+                        40 + 5 * random.nextGaussian(), SpeedUnit.KNOT.toSi(Math.max(0, 9 + random.nextGaussian()))),
                 passing());
     }
 
@@ -71,17 +71,11 @@ public final class SimulatedBoat {
                 north += WATER_MPS * Math.cos(heading(s)) + STREAM_MPS * Math.cos(STREAM_TOWARDS);
                 east += WATER_MPS * Math.sin(heading(s)) + STREAM_MPS * Math.sin(STREAM_TOWARDS);
             }
-            passer.setOut(north, east, Math.toDegrees(heading(second + Passer.COMES_IN_S)));
+            passer = Passer.towards(north, east, Math.toDegrees(heading(second + Passer.COMES_IN_S)));
         }
-        passer.second();
-        double north = passer.northM() - northM;
-        double east = passer.eastM() - eastM;
-        return sentence(
-                "$RATTM,01,%.3f,%05.1f,T,%.1f,%05.1f,T,,,N,Ketch,T,,,A",
-                Math.hypot(north, east) / MILE_M,
-                (Math.toDegrees(Math.atan2(east, north)) + 360) % 360,
-                SpeedUnit.KNOT.fromSi(passer.mps()),
-                passer.courseDeg());
+        passer = passer.second();
+        return NmeaWriter.target(
+                "Ketch", passer.northM() - northM, passer.eastM() - eastM, passer.mps(), passer.courseDeg());
     }
 
     /** A ledge that falls away to the south-east, with humps on it. */
@@ -93,31 +87,5 @@ public final class SimulatedBoat {
     /** Warmer on the far side of an edge. */
     double temperatureC() {
         return 24.2 + 0.35 * Math.tanh((eastM - 0.4 * northM - 300) / 150);
-    }
-
-    private String clock() {
-        int of = second % 86_400;
-        return "%02d%02d%02d".formatted(of / 3600, of / 60 % 60, of % 60);
-    }
-
-    private static String degrees(double degrees, int digits, String sides) {
-        double size = Math.abs(degrees);
-        int whole = (int) size;
-        return String.format(
-                Locale.ROOT,
-                "%0" + digits + "d%07.4f,%s",
-                whole,
-                60 * (size - whole),
-                degrees < 0 ? sides.charAt(1) : sides.charAt(0));
-    }
-
-    private static String sentence(String body, Object... values) {
-        return summed(String.format(Locale.ROOT, body, values));
-    }
-
-    /** With its checksum. */
-    static String summed(String text) {
-        int sum = text.substring(1).chars().reduce(0, (a, b) -> a ^ b);
-        return "%s*%02X".formatted(text, sum);
     }
 }

@@ -1,0 +1,193 @@
+package org.mosswake.core.sim;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
+import org.mosswake.core.call.Species;
+import org.mosswake.core.clock.SunDay.Light;
+import org.mosswake.core.live.LocalPlane;
+import org.mosswake.core.live.Sample;
+import org.mosswake.core.strikes.Seen;
+
+/** A day on an invented sea: she sails, her instruments write, fish take what they like. */
+public final class Practice {
+    /** So far birds are seen (m), and */
+    private static final double BIRDS_M = 1600;
+    /** weed and the edge of a colour. */
+    private static final double NEAR_M = 150;
+
+    private static final double DEFAULT_POSITION_TASTE = 0.8;
+    private static final double WARMEST_C = 26;
+    private static final double COLDER_A_DEGREE = 0.72;
+
+    private final long seed;
+    private final double alongDeg;
+    private final SyntheticSea sea;
+    private final PracticeBoat boat;
+    private final LocalPlane plane;
+    private final Fishing fishing;
+
+    /**
+     * @param home     where the sea lies
+     * @param alongDeg which way its ledge runs and the flood sets
+     * @param flood    at a moment, the ebb negative (m/s)
+     * @param light    at a moment
+     */
+    public Practice(
+            long seed,
+            Sample.Place home,
+            double alongDeg,
+            ToDoubleFunction<Instant> flood,
+            Function<Instant, Light> light) {
+        this.seed = seed;
+        this.alongDeg = alongDeg;
+        double surface = surfaceC(home.latitudeDeg());
+        sea = new SyntheticSea(seed, alongDeg, surface, flood, light);
+        boat = new PracticeBoat(sea, home);
+        plane = new LocalPlane(home);
+        fishing = new Fishing(sea, new Tastes(seed, DEFAULT_POSITION_TASTE), swims(surface));
+    }
+
+    /** Warm near the line, cold away from it. */
+    private static double surfaceC(double latitudeDeg) {
+        return Math.max(6, WARMEST_C - COLDER_A_DEGREE * Math.max(0, Math.abs(latitudeDeg) - 24));
+    }
+
+    private static List<Species> swims(double surfaceC) {
+        List<Species> home = Arrays.stream(Species.values())
+                .filter(species -> species.isAtHomeIn(surfaceC))
+                .toList();
+        return home.isEmpty() ? List.of(Species.STRIPED_BASS) : home;
+    }
+
+    public SyntheticSea sea() {
+        return sea;
+    }
+
+    public PracticeState begin(Instant at, double holdMps) {
+        return PracticeState.begin(seed, at, alongDeg, holdMps);
+    }
+
+    /** A line that is out: what it offers, and where its lure is. */
+    public record Line(UUID lineId, Offer offer, Sample.Place lure, Instant cleanSince) {}
+
+    /**
+     * A second later.
+     *
+     * @param lines as they are by then
+     */
+    public PracticeState second(PracticeState was, List<Line> lines) {
+        return fishing.second(boat.second(was), lines.stream().map(this::towed).toList());
+    }
+
+    /** What her instruments write at that moment: NMEA 0183. */
+    public List<String> writes(PracticeState state) {
+        return boat.writes(state);
+    }
+
+    private Fishing.Towed towed(Line line) {
+        double[] lure = plane.of(line.lure());
+        boolean deepSide = sea.onLedge(lure[0], lure[1])[1] > 0;
+        Offer said = line.offer();
+        var offer = new Offer(
+                said.position(), said.depthM(), said.colour(), said.lengthM(), said.pace(), said.bend(), deepSide);
+        return new Fishing.Towed(line.lineId(), offer, lure[0], lure[1], line.cleanSince());
+    }
+
+    /**
+     * Something that can be seen from her.
+     *
+     * @param bearingDeg off the bow, clockwise
+     */
+    public record Sight(Seen what, double bearingDeg, double distanceM) {}
+
+    /** What a crew that looks about sees, the nearest first. */
+    public List<Sight> sights(PracticeState state) {
+        var sights = new ArrayList<Sight>();
+        for (Flock flock : sea.flocks(state.at())) {
+            sight(state, flock.doing(), flock.northM(), flock.eastM(), BIRDS_M).ifPresent(sights::add);
+        }
+        nearest(state).ifPresent(sights::add);
+        sights.sort(Comparator.comparingDouble(Sight::distanceM));
+        return sights;
+    }
+
+    /** Weed ahead of her, on either bow. */
+    private Optional<Sight> nearest(PracticeState state) {
+        for (double off = 20; off <= NEAR_M; off += 10) {
+            for (double bearing = -45; bearing <= 45; bearing += 15) {
+                double towards = Math.toRadians(state.headingDeg() + bearing);
+                double north = state.northM() + off * Math.cos(towards);
+                double east = state.eastM() + off * Math.sin(towards);
+                if (sea.weed(north, east)) {
+                    return sight(state, Seen.WEED, north, east, NEAR_M);
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Sight> sight(
+            PracticeState state, Seen what, double northM, double eastM, double furthestM) {
+        double north = northM - state.northM();
+        double east = eastM - state.eastM();
+        double off = Math.hypot(north, east);
+        double bearing = (NmeaWriter.towards(north, east) - state.headingDeg() + 360) % 360;
+        return off <= furthestM ? Optional.of(new Sight(what, bearing, off)) : Optional.empty();
+    }
+
+    /** Bait under her: from where to where (m). */
+    public Optional<double[]> bait(PracticeState state) {
+        return sea.bait(state.northM(), state.eastM(), state.at());
+    }
+
+    /** What her lines tell. */
+    public enum Told {
+        GOES_OFF,
+        STILL_ON,
+        ALONGSIDE,
+        GONE,
+        WEEDY
+    }
+
+    /**
+     * @param species once it can be seen
+     * @param kg      about, once it can be seen
+     */
+    public record Signal(Told told, UUID lineId, Instant since, Optional<String> species, Optional<Double> kg) {}
+
+    private static final Duration GOES_OFF = Duration.ofSeconds(20);
+
+    public List<Signal> signals(PracticeState state) {
+        var signals = new ArrayList<Signal>();
+        for (Bite bite : state.bites()) {
+            boolean over = !bite.ends().isAfter(state.at());
+            Told told = over
+                    ? bite.landed() ? Told.ALONGSIDE : Told.GONE
+                    : Duration.between(bite.at(), state.at()).compareTo(GOES_OFF) <= 0 ? Told.GOES_OFF : Told.STILL_ON;
+            boolean seen = told == Told.ALONGSIDE;
+            signals.add(new Signal(
+                    told,
+                    bite.lineId(),
+                    over ? bite.ends() : bite.at(),
+                    seen ? Optional.of(bite.species()) : Optional.empty(),
+                    seen ? Optional.of(bite.kg()) : Optional.empty()));
+        }
+        state.weedy()
+                .forEach((line, since) ->
+                        signals.add(new Signal(Told.WEEDY, line, since, Optional.empty(), Optional.empty())));
+        return signals;
+    }
+
+    /** A fish took in this second. */
+    public static boolean isTaken(PracticeState state) {
+        return state.bites().stream().anyMatch(bite -> bite.at().equals(state.at()));
+    }
+}
