@@ -140,6 +140,14 @@ export const RANGES = {
     heightM: { least: -60, most: 20 },
     starboardM: { least: -60, most: 20 },
   },
+  PracticeBegun: {
+    holdMps: { least: 0, most: 13 },
+  },
+  PracticeHelm: {
+    holdMps: { least: 0, most: 13 },
+    rate: { least: 1, most: 60 },
+    steerDeg: { least: 0, most: 360 },
+  },
   ReelGearBody: {
     backingM: { least: 1, most: 2000 },
     count: { least: 0, most: 40 },

@@ -516,6 +516,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["known"];
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/practice/helm": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["steer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/practice/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boats/{boat}/put-away": {
         parameters: {
             query?: never;
@@ -1162,18 +1210,10 @@ export interface components {
             count: number;
         };
         BaitReply: {
-            bend?: components["schemas"]["Bend"];
-            cut?: components["schemas"]["Cut"];
-            hooks: components["schemas"]["HookReply"][];
-            /** @enum {string} */
-            kind: "LIVE" | "DOUBLE_LIVE" | "EEL_SHAPED" | "CUT" | "BENT";
             /** Format: double */
-            lengthM: number;
-            notes: components["schemas"]["SentenceReply"][];
+            bottomM: number;
             /** Format: double */
-            slackM: number;
-            /** Format: double */
-            trailM: number;
+            topM: number;
         };
         BandReply: {
             /** @enum {string} */
@@ -1184,14 +1224,6 @@ export interface components {
             /** Format: uuid */
             deviceId: string;
             fixes: components["schemas"]["FixBody"][];
-        };
-        Bend: {
-            /** Format: double */
-            angleRad: number;
-            /** Format: double */
-            offsetM: number;
-            /** Format: double */
-            stickM: number;
         };
         BoatBody: {
             /** Format: double */
@@ -1539,14 +1571,6 @@ export interface components {
             /** Format: uuid */
             lineId: string;
         };
-        Cut: {
-            /** Format: double */
-            angleRad: number;
-            /** Format: double */
-            longSideM: number;
-            /** Format: double */
-            shortSideM: number;
-        };
         DayReply: {
             /** Format: date-time */
             dawn?: string;
@@ -1681,7 +1705,7 @@ export interface components {
         };
         FaultReply: {
             /** @enum {string} */
-            code: "MISSING" | "UNKNOWN_FIELD" | "WRONG_TYPE" | "NOT_FINITE" | "NUL_CHARACTER" | "MALFORMED" | "OUT_OF_RANGE" | "UNDER_ANOTHER" | "OVER_ANOTHER" | "OUT_OF_TIME" | "AND_MORE" | "TOO_LONG" | "NOT_EXACTLY_ONE" | "TOO_MANY" | "TOO_FEW" | "NOT_ONE_OF" | "NOT_FOUND" | "UNREADABLE_QUANTITY" | "LURE_WITHOUT_FORCE" | "LET_OUT_SHORTER_THAN_TACKLE" | "HOLDER_TAKEN" | "HOLDER_IN_USE" | "STANDS_ALONE" | "TWICE" | "CHAIN_MUST_END_IN_LINE" | "WRONG_KIND_OF_GEAR" | "GEAR_UNUSABLE" | "FORGOTTEN" | "STILL_NEEDED" | "EXPORT_IS_OLD" | "EVENT_ID_REUSED" | "NEEDS_A_DOWNRIGGER" | "BRANCH_ON_DOWNRIGGER" | "BRANCH_MISPLACED" | "UPSIDE_DOWN" | "TRACK_TURNS_BACK" | "CALIBRATION_WITHOUT_ITEM" | "CALIBRATION_NO_SHAPE" | "CALIBRATION_NO_ANSWER" | "CALIBRATION_AT_END" | "CALIBRATION_NOT_LATEST" | "CALIBRATION_CHANGED" | "CALIBRATION_TAKEN_BACK" | "NO_SENTENCES" | "UNREADABLE_TABLE" | "TIME_ZONE_UNKNOWN";
+            code: "MISSING" | "UNKNOWN_FIELD" | "WRONG_TYPE" | "NOT_FINITE" | "NUL_CHARACTER" | "MALFORMED" | "OUT_OF_RANGE" | "UNDER_ANOTHER" | "OVER_ANOTHER" | "OUT_OF_TIME" | "AND_MORE" | "TOO_LONG" | "NOT_EXACTLY_ONE" | "TOO_MANY" | "TOO_FEW" | "NOT_ONE_OF" | "NOT_FOUND" | "UNREADABLE_QUANTITY" | "LURE_WITHOUT_FORCE" | "LET_OUT_SHORTER_THAN_TACKLE" | "HOLDER_TAKEN" | "HOLDER_IN_USE" | "STANDS_ALONE" | "TWICE" | "CHAIN_MUST_END_IN_LINE" | "WRONG_KIND_OF_GEAR" | "GEAR_UNUSABLE" | "FORGOTTEN" | "STILL_NEEDED" | "EXPORT_IS_OLD" | "EVENT_ID_REUSED" | "NEEDS_A_DOWNRIGGER" | "BRANCH_ON_DOWNRIGGER" | "BRANCH_MISPLACED" | "UPSIDE_DOWN" | "TRACK_TURNS_BACK" | "CALIBRATION_WITHOUT_ITEM" | "CALIBRATION_NO_SHAPE" | "CALIBRATION_NO_ANSWER" | "CALIBRATION_AT_END" | "CALIBRATION_NOT_LATEST" | "CALIBRATION_CHANGED" | "CALIBRATION_TAKEN_BACK" | "NO_SENTENCES" | "ONLY_PRACTICE" | "UNREADABLE_TABLE" | "TIME_ZONE_UNKNOWN";
             field: string;
             mend: string;
             message: string;
@@ -1919,13 +1943,6 @@ export interface components {
             name: string;
             tip: components["schemas"]["PointBody"];
         };
-        HookReply: {
-            /** Format: double */
-            acrossShare: number;
-            /** Format: double */
-            alongM: number;
-            words: string;
-        };
         Imported: {
             /** Format: int32 */
             added: number;
@@ -2071,6 +2088,12 @@ export interface components {
             /** Format: double */
             strengthN: number;
             usual: components["schemas"]["LinePiece"];
+        };
+        LineOut: {
+            /** Format: date-time */
+            cleanSince: string;
+            /** Format: uuid */
+            lineId: string;
         };
         LinePiece: {
             /** Format: double */
@@ -2561,6 +2584,48 @@ export interface components {
             /** Format: double */
             starboardM: number;
         };
+        PracticeBegun: {
+            afresh: boolean;
+            /** Format: double */
+            holdMps: number;
+        };
+        PracticeHelm: {
+            /** Format: double */
+            holdMps: number;
+            /** Format: int32 */
+            rate: number;
+            /** Format: double */
+            steerDeg: number;
+            /** @enum {string} */
+            steering: "ALONG_THE_LEDGE" | "COURSE" | "CIRCLE_PORT" | "CIRCLE_STARBOARD";
+        };
+        PracticeKnown: {
+            practice?: components["schemas"]["PracticeReply"];
+        };
+        PracticeLooked: {
+            draft: components["schemas"]["SpreadDraft"];
+            lines: components["schemas"]["LineOut"][];
+        };
+        PracticeReply: {
+            /** Format: date-time */
+            at: string;
+            bait?: components["schemas"]["BaitReply"];
+            /** Format: uuid */
+            boatId: string;
+            /** Format: double */
+            holdMps: number;
+            /** Format: uuid */
+            ofBoatId: string;
+            over: boolean;
+            /** Format: int32 */
+            rate: number;
+            sights: components["schemas"]["SightReply"][];
+            signals: components["schemas"]["SignalReply"][];
+            /** Format: double */
+            steerDeg: number;
+            /** @enum {string} */
+            steering: "ALONG_THE_LEDGE" | "COURSE" | "CIRCLE_PORT" | "CIRCLE_STARBOARD";
+        };
         PutAway: {
             removable: boolean;
             /** Format: uuid */
@@ -2902,6 +2967,14 @@ export interface components {
             /** Format: double */
             wantedDeg: number;
         };
+        SightReply: {
+            /** Format: double */
+            bearingDeg: number;
+            /** Format: double */
+            distanceM: number;
+            /** @enum {string} */
+            what: "BIRDS_SEARCHING" | "BIRDS_DIVING" | "BIRDS_TRAVELLING" | "BIRDS_RESTING" | "BAIT" | "FISH_BREAKING" | "FISH_DEEP" | "WEED" | "FLOATING_THING" | "EDGE" | "SHARK" | "BOAT";
+        };
         Sighted: {
             /** Format: double */
             bearingDeg?: number;
@@ -2922,6 +2995,17 @@ export interface components {
             towardsDeg?: number;
             /** @enum {string} */
             what: "BIRDS_SEARCHING" | "BIRDS_DIVING" | "BIRDS_TRAVELLING" | "BIRDS_RESTING" | "BAIT" | "FISH_BREAKING" | "FISH_DEEP" | "WEED" | "FLOATING_THING" | "EDGE" | "SHARK" | "BOAT";
+        };
+        SignalReply: {
+            /** Format: double */
+            kg?: number;
+            /** Format: uuid */
+            lineId: string;
+            /** Format: date-time */
+            since: string;
+            species?: string;
+            /** @enum {string} */
+            told: "GOES_OFF" | "STILL_ON" | "ALONGSIDE" | "GONE" | "WEEDY";
         };
         SolvedReply: {
             findings: components["schemas"]["FindingReply"][];
@@ -2953,7 +3037,7 @@ export interface components {
             /** Format: int32 */
             version: number;
             /** @enum {string} */
-            way: "TCP" | "UDP" | "SIMULATED" | "RECORDED";
+            way: "TCP" | "UDP" | "SIMULATED" | "RECORDED" | "PRACTICE";
         };
         SourceReply: {
             source: components["schemas"]["SourceBody"];
@@ -4354,6 +4438,106 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Called"];
+                };
+            };
+        };
+    };
+    known: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeKnown"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PracticeBegun"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeReply"];
+                };
+            };
+        };
+    };
+    steer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PracticeHelm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeReply"];
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PracticeLooked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeReply"];
                 };
             };
         };

@@ -72,7 +72,7 @@ final class Fishing {
         return USUAL_PER_MIN
                 / 60
                 * sea.fish(line.northM(), line.eastM(), state.at())
-                * tastes.liking(line.offer())
+                * tastes.liking(line.offer(), sea.onLedge(line.northM(), line.eastM())[1] > 0)
                 * (1 + Math.min(KEEN, keen));
     }
 

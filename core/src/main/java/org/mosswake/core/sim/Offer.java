@@ -9,7 +9,5 @@ import org.mosswake.core.turn.Bend;
  * @param position of the line behind the boat, by the name of its holder
  * @param lengthM  of the lure
  * @param pace     its speed through the water over the middle of those it works at
- * @param deepSide of the ledge
  */
-public record Offer(
-        String position, double depthM, ColourRole colour, double lengthM, double pace, Bend bend, boolean deepSide) {}
+public record Offer(String position, double depthM, ColourRole colour, double lengthM, double pace, Bend bend) {}

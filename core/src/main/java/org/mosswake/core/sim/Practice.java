@@ -12,7 +12,6 @@ import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import org.mosswake.core.call.Species;
 import org.mosswake.core.clock.SunDay.Light;
-import org.mosswake.core.live.LocalPlane;
 import org.mosswake.core.live.Sample;
 import org.mosswake.core.strikes.Seen;
 
@@ -31,7 +30,6 @@ public final class Practice {
     private final double alongDeg;
     private final SyntheticSea sea;
     private final PracticeBoat boat;
-    private final LocalPlane plane;
     private final Fishing fishing;
 
     /**
@@ -51,7 +49,6 @@ public final class Practice {
         double surface = surfaceC(home.latitudeDeg());
         sea = new SyntheticSea(seed, alongDeg, surface, flood, light);
         boat = new PracticeBoat(sea, home);
-        plane = new LocalPlane(home);
         fishing = new Fishing(sea, new Tastes(seed, DEFAULT_POSITION_TASTE), swims(surface));
     }
 
@@ -75,16 +72,23 @@ public final class Practice {
         return PracticeState.begin(seed, at, alongDeg, holdMps);
     }
 
-    /** A line that is out: what it offers, and where its lure is. */
-    public record Line(UUID lineId, Offer offer, Sample.Place lure, Instant cleanSince) {}
+    /**
+     * A line that is out.
+     *
+     * @param aheadM     of its lure before her, negative astern, with {@code starboardM}
+     * @param cleanSince when somebody last saw it clean
+     */
+    public record Line(UUID lineId, Offer offer, double aheadM, double starboardM, Instant cleanSince) {}
 
     /**
      * A second later.
      *
-     * @param lines as they are by then
+     * @param lines as they were when last looked
      */
     public PracticeState second(PracticeState was, List<Line> lines) {
-        return fishing.second(boat.second(was), lines.stream().map(this::towed).toList());
+        PracticeState sailed = boat.second(was);
+        return fishing.second(
+                sailed, lines.stream().map(line -> towed(sailed, line)).toList());
     }
 
     /** What her instruments write at that moment: NMEA 0183. */
@@ -92,13 +96,12 @@ public final class Practice {
         return boat.writes(state);
     }
 
-    private Fishing.Towed towed(Line line) {
-        double[] lure = plane.of(line.lure());
-        boolean deepSide = sea.onLedge(lure[0], lure[1])[1] > 0;
-        Offer said = line.offer();
-        var offer = new Offer(
-                said.position(), said.depthM(), said.colour(), said.lengthM(), said.pace(), said.bend(), deepSide);
-        return new Fishing.Towed(line.lineId(), offer, lure[0], lure[1], line.cleanSince());
+    /** Lures go where she goes. */
+    private Fishing.Towed towed(PracticeState state, Line line) {
+        double heading = Math.toRadians(state.headingDeg());
+        double north = state.northM() + line.aheadM() * Math.cos(heading) - line.starboardM() * Math.sin(heading);
+        double east = state.eastM() + line.aheadM() * Math.sin(heading) + line.starboardM() * Math.cos(heading);
+        return new Fishing.Towed(line.lineId(), line.offer(), north, east, line.cleanSince());
     }
 
     /**

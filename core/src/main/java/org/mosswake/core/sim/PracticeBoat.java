@@ -93,10 +93,6 @@ final class PracticeBoat {
         return Math.max(-mostDeg, Math.min(mostDeg, off));
     }
 
-    Sample.Place place(PracticeState state) {
-        return plane.onEarth(state.northM(), state.eastM());
-    }
-
     /** Noise of each second is the same whenever it is asked for. */
     List<String> writes(PracticeState state) {
         var dice = new Dice(state.seed() * 31 + state.at().getEpochSecond());

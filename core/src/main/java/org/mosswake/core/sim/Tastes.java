@@ -43,12 +43,16 @@ public final class Tastes {
         bestPace = dice.between(0.85, 1.15, "pace", 0);
     }
 
-    /** How often it is taken, against a usual line. */
-    public double liking(Offer offer) {
+    /**
+     * How often it is taken, against a usual line.
+     *
+     * @param deepSide of the ledge
+     */
+    public double liking(Offer offer, boolean deepSide) {
         return positions.computeIfAbsent(offer.position(), name -> dice.factor(position, "position " + name, 0))
                 * colours.get(offer.colour())
                 * bends.get(offer.bend())
-                * (offer.deepSide() ? deepSide : shoalSide)
+                * (deepSide ? this.deepSide : shoalSide)
                 * near(Math.log1p(offer.depthM()), bestDepth, 0.9)
                 * near(Math.log(offer.lengthM()), bestLength, 0.7)
                 * near(offer.pace(), bestPace, 0.25);

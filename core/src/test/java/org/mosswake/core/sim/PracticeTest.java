@@ -16,7 +16,6 @@ import org.mosswake.core.clock.DemoTides;
 import org.mosswake.core.clock.SunDay.Light;
 import org.mosswake.core.deck.NmeaReader;
 import org.mosswake.core.gear.ColourRole;
-import org.mosswake.core.live.LocalPlane;
 import org.mosswake.core.live.Sample;
 import org.mosswake.core.strikes.Seen;
 import org.mosswake.core.turn.Bend;
@@ -37,16 +36,15 @@ class PracticeTest {
     }
 
     /** Lures hang astern of her, each a boat's length or two from the next; nobody takes weed off unless told. */
-    private static List<Practice.Line> lines(PracticeState state, Instant cleanSince) {
-        var plane = new LocalPlane(HOME);
-        double astern = Math.toRadians(state.headingDeg() + 180);
+    private static List<Practice.Line> lines(Instant cleanSince) {
         var lines = new ArrayList<Practice.Line>();
         for (int i = 0; i < POSITIONS.size(); i++) {
             double off = 25 + 12 * i;
             lines.add(new Practice.Line(
                     line(POSITIONS.get(i)),
-                    new Offer(POSITIONS.get(i), 1 + 2 * i, ColourRole.IMITATOR, 0.18, 1, Bend.NEITHER, false),
-                    plane.onEarth(state.northM() + off * Math.cos(astern), state.eastM() + off * Math.sin(astern)),
+                    new Offer(POSITIONS.get(i), 1 + 2 * i, ColourRole.IMITATOR, 0.18, 1, Bend.NEITHER),
+                    -off,
+                    0,
                     cleanSince));
         }
         return lines;
@@ -56,7 +54,7 @@ class PracticeTest {
         var bites = new HashMap<String, Bite>();
         PracticeState state = practice.begin(DAWN, TROLLS);
         for (int i = 0; i < seconds; i++) {
-            state = practice.second(state, lines(state, state.at()));
+            state = practice.second(state, lines(state.at()));
             state.bites().forEach(bite -> bites.put(bite.lineId() + " " + bite.at(), bite));
         }
         return List.copyOf(bites.values());
@@ -97,8 +95,7 @@ class PracticeTest {
         for (long seed = 1; seed <= 12; seed++) {
             var tastes = new Tastes(seed, 0.8);
             Map<UUID, Double> worth = new HashMap<>();
-            lines(of(seed).begin(DAWN, TROLLS), DAWN)
-                    .forEach(line -> worth.put(line.lineId(), tastes.liking(line.offer())));
+            lines(DAWN).forEach(line -> worth.put(line.lineId(), tastes.liking(line.offer(), true)));
             UUID best = worth.entrySet().stream()
                     .max(Map.Entry.comparingByValue())
                     .orElseThrow()
@@ -155,8 +152,8 @@ class PracticeTest {
         PracticeState other = of(4).begin(DAWN, TROLLS);
         Practice practice = of(4);
         for (int i = 0; i < 1800; i++) {
-            one = practice.second(one, lines(one, DAWN));
-            other = of(4).second(other, lines(other, DAWN));
+            one = practice.second(one, lines(DAWN));
+            other = of(4).second(other, lines(DAWN));
         }
         assertThat(other).isEqualTo(one);
     }
@@ -189,7 +186,7 @@ class PracticeTest {
         PracticeState state = practice.begin(DAWN, TROLLS);
         int carried = 0;
         for (int i = 0; i < 8 * 3600 && carried == 0; i++) {
-            state = practice.second(state, lines(state, DAWN));
+            state = practice.second(state, lines(DAWN));
             carried = state.weedy().size();
         }
         assertThat(carried).isPositive();
@@ -197,7 +194,7 @@ class PracticeTest {
         assertThat(practice.signals(state))
                 .anyMatch(
                         one -> one.told() == Practice.Told.WEEDY && one.lineId().equals(line));
-        PracticeState clean = practice.second(state, lines(state, state.at().plusSeconds(1)));
+        PracticeState clean = practice.second(state, lines(state.at().plusSeconds(1)));
         assertThat(clean.weedy()).doesNotContainKey(line);
     }
 
@@ -206,7 +203,7 @@ class PracticeTest {
         Practice practice = of(2);
         PracticeState state = practice.begin(DAWN, TROLLS);
         while (state.bites().isEmpty()) {
-            state = practice.second(state, lines(state, state.at()));
+            state = practice.second(state, lines(state.at()));
         }
         assertThat(Practice.isTaken(state)).isTrue();
         Bite bite = state.bites().get(0);

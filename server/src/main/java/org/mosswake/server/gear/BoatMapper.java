@@ -45,14 +45,16 @@ interface BoatMapper {
             double tipStarboardM,
             double tipHeightM) {}
 
+    /** Who practises is not among them: she is found from the boat she is a copy of. */
     @Select("""
             select vessel_id as boat_id, version, name, place,
                    exists (select 1 from put_away p where p.vessel_id = boat.vessel_id and p.thing_id = boat.vessel_id)
                    as put_away
-            from boat order by length_m desc, name, vessel_id limit #{count} offset #{from}""")
+            from boat where not exists (select 1 from practice p where p.vessel_id = boat.vessel_id)
+            order by length_m desc, name, vessel_id limit #{count} offset #{from}""")
     List<BoatTitle> titles(@Param("from") int from, @Param("count") int count);
 
-    @Select("select count(*) from boat")
+    @Select("select count(*) from boat b where not exists (select 1 from practice p where p.vessel_id = b.vessel_id)")
     int count();
 
     /** No row where she is not kept here. */

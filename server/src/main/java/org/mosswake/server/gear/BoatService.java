@@ -1,5 +1,6 @@
 package org.mosswake.server.gear;
 
+import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
 import org.mosswake.core.fault.FaultCode;
@@ -40,16 +41,26 @@ public class BoatService {
         }
     }
 
-    /** Where she lies: degrees north and east. */
-    public record Home(double latitudeDeg, double longitudeDeg) {}
+    /** Where she lies: degrees north and east, and by which clock. */
+    public record Home(double latitudeDeg, double longitudeDeg, ZoneId zone) {}
 
     @Transactional(readOnly = true)
     public Home homeOf(UUID vessel) {
+        BoatRow row = row(vessel);
+        return new Home(row.latitudeDeg(), row.longitudeDeg(), ZoneId.of(row.timeZone()));
+    }
+
+    @Transactional(readOnly = true)
+    public String nameOf(UUID vessel) {
+        return row(vessel).name();
+    }
+
+    private BoatRow row(UUID vessel) {
         BoatRow row = boats.boat(vessel);
         if (row == null) {
             throw unknown(vessel);
         }
-        return new Home(row.latitudeDeg(), row.longitudeDeg());
+        return row;
     }
 
     /** As {@link #require}, and nobody else changes her until this transaction ends. */
@@ -73,11 +84,7 @@ public class BoatService {
 
     @Transactional(readOnly = true)
     BoatBody boat(UUID vessel) {
-        BoatRow row = boats.boat(vessel);
-        if (row == null) {
-            throw unknown(vessel);
-        }
-        return body(row);
+        return body(row(vessel));
     }
 
     /** Version 0 makes it; any other must be the kept one. */

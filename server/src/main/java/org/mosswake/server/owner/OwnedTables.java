@@ -29,7 +29,7 @@ class OwnedTables {
         return database.queryForList("""
                 select table_name from information_schema.columns
                 where table_schema = 'public' and column_name = 'vessel_id'
-                  and table_name <> 'forgotten' and table_name not like 'instrument\\_%'
+                  and table_name not in ('forgotten', 'practice') and table_name not like 'instrument\\_%'
                 order by table_name""", String.class);
     }
 
@@ -72,5 +72,10 @@ class OwnedTables {
     /** The one way through what never changes; written down as done. */
     void forget(UUID owner) {
         database.queryForObject("select forget_owner(?)::text", String.class, owner);
+    }
+
+    /** Boat, box, spreads and words as they are now, as those of a new owner; no day out. */
+    void copy(UUID owner, UUID copy, String title) {
+        database.queryForObject("select copy_owner(?, ?, ?)::text", String.class, owner, copy, title);
     }
 }

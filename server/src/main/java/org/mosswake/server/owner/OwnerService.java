@@ -47,4 +47,16 @@ public class OwnerService {
         }
         tables.forget(owner);
     }
+
+    /** @param title of the boat that is made */
+    @Write
+    public void copy(UUID owner, UUID copy, String title) {
+        tables.copy(owner, copy, title);
+    }
+
+    /** Of what was made by {@link #copy}: nobody needs to take it away before. */
+    @Write
+    public void forgetCopy(UUID copy) {
+        tables.forget(copy);
+    }
 }

@@ -1,10 +1,8 @@
 package org.mosswake.server.strikes;
 
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.mosswake.server.platform.database.Write;
 import org.mosswake.server.spread.SpreadService;
 import org.springframework.stereotype.Service;
@@ -24,22 +22,13 @@ public class FixService {
     }
 
     /**
-     * A place that instruments told.
+     * Places that instruments told.
      *
-     * @param source    of them, in the place of a device
-     * @param courseDeg clockwise from true north; null where it is not known
+     * @param source of them, in the place of a device
      */
     @Write
-    public void heard(
-            UUID vessel,
-            UUID source,
-            Instant at,
-            double latitudeDeg,
-            double longitudeDeg,
-            @Nullable Double speedMps,
-            @Nullable Double courseDeg) {
-        var fix = new FixBody(at.truncatedTo(ChronoUnit.MILLIS), latitudeDeg, longitudeDeg, speedMps, courseDeg);
-        fixes.insert(vessel, source, json.writeValueAsString(List.of(fix)));
+    public void heard(UUID vessel, UUID source, List<FixBody> places) {
+        fixes.insert(vessel, source, json.writeValueAsString(places));
     }
 
     @Write

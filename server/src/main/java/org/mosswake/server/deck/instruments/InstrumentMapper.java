@@ -1,5 +1,6 @@
 package org.mosswake.server.deck.instruments;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
@@ -10,8 +11,10 @@ import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface InstrumentMapper {
-    /** Boats with a source that is kept. */
-    @Select("select distinct vessel_id from document where kind = 'INSTRUMENT' and body is not null")
+    /** Boats with a source that is kept; one that practises hears nothing but her sea. */
+    @Select("""
+            select distinct vessel_id from document d where kind = 'INSTRUMENT' and body is not null
+            and not exists (select 1 from practice p where p.vessel_id = d.vessel_id)""")
     List<UUID> boats();
 
     @Insert("""
@@ -23,4 +26,9 @@ interface InstrumentMapper {
     @Select("select body from instrument_now where vessel_id = #{vessel}")
     @Nullable
     String read(UUID vessel);
+
+    /** The moment of a practice day; no row where she does not practise. */
+    @Select("select moment from practice where vessel_id = #{vessel}")
+    @Nullable
+    Instant practised(UUID vessel);
 }

@@ -111,16 +111,8 @@ class Listening {
         listener.follow(sources.kept(vessel));
         InstrumentsReply.Now now = listener.now();
         rows.write(vessel, json.writeValueAsString(now));
-        listener.told().ifPresent(told -> track.keep(vessel, told));
-        listener.place(now)
-                .ifPresent(place -> fixes.heard(
-                        vessel,
-                        place.source(),
-                        place.at(),
-                        place.latitudeDeg(),
-                        place.longitudeDeg(),
-                        place.speedMps(),
-                        place.courseDeg()));
+        listener.told().ifPresent(told -> track.keep(vessel, List.of(told)));
+        listener.place().ifPresent(place -> fixes.heard(vessel, place.source(), List.of(place.fix())));
     }
 
     @EventListener(ContextClosedEvent.class)

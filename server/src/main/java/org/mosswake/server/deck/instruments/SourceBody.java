@@ -2,6 +2,8 @@ package org.mosswake.server.deck.instruments;
 
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.fault.Accepted;
+import org.mosswake.core.fault.Fault;
+import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.server.platform.json.Checked;
 
@@ -25,7 +27,9 @@ record SourceBody(
         /** A boat on an invented sea: a stand-in to try the deck with. */
         SIMULATED,
         /** What instruments wrote on another day, heard again as it was. */
-        RECORDED;
+        RECORDED,
+        /** The sea of a practice day; its boat has it, and no other can have it. */
+        PRACTICE;
 
         /** Heard now, of where she is now: what it tells can be kept as facts. */
         boolean isReal() {
@@ -43,7 +47,13 @@ record SourceBody(
         faults.required("version", version);
         faults.text("name", name, LONGEST);
         PRIORITY.check(faults, "priority", priority == null ? null : (Double) priority.doubleValue());
-        if (!faults.required("way", way) || !way.isReal()) {
+        if (!faults.required("way", way)) {
+            return;
+        }
+        if (way == Way.PRACTICE) {
+            faults.add(Fault.of(FaultCode.NOT_ONE_OF, "way", way.name(), "TCP, UDP, SIMULATED, RECORDED"));
+        }
+        if (!way.isReal()) {
             return;
         }
         PORT.check(faults, "port", port == null ? null : (Double) port.doubleValue());

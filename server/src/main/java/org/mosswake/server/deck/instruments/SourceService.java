@@ -1,6 +1,5 @@
 package org.mosswake.server.deck.instruments;
 
-import java.time.Clock;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
@@ -25,6 +24,8 @@ import tools.jackson.databind.node.ObjectNode;
 @Service
 class SourceService {
     private static final int MOST = 8;
+    private static final SourceBody PRACTICE =
+            new SourceBody(1, "Practice sea", SourceBody.Way.PRACTICE, null, null, 1);
 
     private final Documents documents;
     private final InstrumentMapper rows;
@@ -32,7 +33,7 @@ class SourceService {
     private final BoatService boats;
     private final Stored stored;
     private final JsonMapper json;
-    private final Clock clock;
+    private final VesselClock clock;
 
     SourceService(
             Documents documents,
@@ -41,7 +42,7 @@ class SourceService {
             BoatService boats,
             Stored stored,
             JsonMapper json,
-            Clock clock) {
+            VesselClock clock) {
         this.documents = documents;
         this.rows = rows;
         this.recordings = recordings;
@@ -63,7 +64,7 @@ class SourceService {
         var sources = kept(vessel).entrySet().stream()
                 .map(one -> new InstrumentsReply.SourceReply(one.getKey(), one.getValue()))
                 .toList();
-        Instant asked = clock.instant();
+        Instant asked = clock.now(vessel);
         Optional<InstrumentsReply.Now> now =
                 // What another edition wrote is overwritten within a second, or is nobody's any more.
                 Optional.ofNullable(rows.read(vessel))
@@ -80,6 +81,9 @@ class SourceService {
     /** Those that today's rules take. */
     @Transactional(readOnly = true)
     public Map<UUID, SourceBody> kept(UUID vessel) {
+        if (clock.isPractised(vessel)) {
+            return Map.of(PracticeEar.source(vessel), PRACTICE);
+        }
         var kept = new HashMap<UUID, SourceBody>();
         for (Kept one : documents.all(vessel, DocumentKind.INSTRUMENT)) {
             body(one).ifPresent(body -> kept.put(UUID.fromString(one.name()), body));
@@ -90,6 +94,9 @@ class SourceService {
     @Write
     public InstrumentsReply keep(UUID vessel, UUID source, SourceBody body) {
         boats.require(vessel);
+        if (clock.isPractised(vessel)) {
+            throw FaultException.of(FaultCode.ONLY_PRACTICE, "sources");
+        }
         if (body.version() == 0 && kept(vessel).size() >= MOST) {
             throw FaultException.of(FaultCode.TOO_MANY, "sources", MOST + 1, MOST);
         }

@@ -13,9 +13,13 @@ import org.apache.ibatis.annotations.Select;
 interface TrackMapper {
     record Row(Instant at, String body) {}
 
+    /** @param rows a list of {@code at} and {@code body} */
     @Insert("""
-            insert into instrument_track values (#{vessel}, #{at}, #{body}::jsonb) on conflict do nothing""")
-    int insert(@Param("vessel") UUID vessel, @Param("at") Instant at, @Param("body") String body);
+            insert into instrument_track
+            select #{vessel}, t."at", t."body"
+            from jsonb_to_recordset(#{rows}::jsonb) as t("at" timestamptz, "body" jsonb)
+            on conflict do nothing""")
+    int insert(@Param("vessel") UUID vessel, @Param("rows") String rows);
 
     @Delete("delete from instrument_track where vessel_id = #{vessel} and at < #{before}")
     int trim(@Param("vessel") UUID vessel, @Param("before") Instant before);

@@ -31,11 +31,20 @@ public class TrackService {
     /** @param others boats that were told of anew */
     public record Told(Sample sample, List<OtherBoat> others) {}
 
+    private record Row(Instant at, SampleRow body) {}
+
     @Write
-    void keep(UUID vessel, Told told) {
-        rows.insert(vessel, told.sample().at(), json.writeValueAsString(SampleRow.of(told.sample(), told.others())));
-        if (told.sample().at().getEpochSecond() % 60 == 0) {
-            rows.trim(vessel, told.sample().at().minus(KEPT));
+    void keep(UUID vessel, List<Told> told) {
+        if (told.isEmpty()) {
+            return;
+        }
+        var written = told.stream()
+                .map(one -> new Row(one.sample().at(), SampleRow.of(one.sample(), one.others())))
+                .toList();
+        rows.insert(vessel, json.writeValueAsString(written));
+        Instant last = written.get(written.size() - 1).at();
+        if (written.stream().anyMatch(row -> row.at().getEpochSecond() % 60 == 0)) {
+            rows.trim(vessel, last.minus(KEPT));
         }
     }
 

@@ -1,6 +1,5 @@
 package org.mosswake.server.deck.live;
 
-import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -9,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
+import org.mosswake.core.live.LiveMoment;
 import org.mosswake.core.live.LiveSpread;
 import org.mosswake.core.live.Sample;
 import org.mosswake.core.live.SeenBoat;
@@ -18,6 +18,7 @@ import org.mosswake.core.spread.Spread;
 import org.mosswake.core.tow.TowSolver;
 import org.mosswake.core.turn.TurnRules;
 import org.mosswake.server.deck.instruments.TrackService;
+import org.mosswake.server.deck.instruments.VesselClock;
 import org.mosswake.server.gear.Aboard;
 import org.mosswake.server.spread.SpreadAssembler;
 import org.mosswake.server.strikes.FixBody;
@@ -25,17 +26,17 @@ import org.springframework.stereotype.Service;
 
 /** Leads a spread along what is told of its boat: by her instruments, or, where they are silent, by the device that asks. */
 @Service
-class LiveService {
+public class LiveService {
     /** A spread that is asked for first is led along so much of what was told before. */
     private static final Duration BEFORE = Duration.ofMinutes(5);
 
     private final SpreadAssembler assembler;
     private final Aboard aboard;
     private final TrackService track;
-    private final Clock clock;
+    private final VesselClock clock;
     private final LiveSpreads spreads = new LiveSpreads();
 
-    LiveService(SpreadAssembler assembler, Aboard aboard, TrackService track, Clock clock) {
+    LiveService(SpreadAssembler assembler, Aboard aboard, TrackService track, VesselClock clock) {
         this.assembler = assembler;
         this.aboard = aboard;
         this.track = track;
@@ -50,7 +51,21 @@ class LiveService {
         return () -> spreads.with(asked, () -> begin(asked), kept -> {
             hear(kept, vessel, body.fixes());
             SeenBoat.of(body.sightings()).ifPresent(kept.live()::see);
-            return LiveReply.of(kept.live(), clock.instant(), whole.speed().mps(), back(kept.live(), body.back()));
+            return LiveReply.of(kept.live(), clock.now(vessel), whole.speed().mps(), back(kept.live(), body.back()));
+        });
+    }
+
+    /**
+     * Where the lines that are out are by what was told last; the same spread as the page's, led once.
+     *
+     * @param out lines that are out
+     */
+    public Optional<LiveMoment> moment(UUID vessel, Spread whole, List<UUID> out) {
+        double lengthM = aboard.of(vessel).lengthM();
+        var asked = new LiveSpreads.Asked(vessel, whole, List.copyOf(out), lengthM);
+        return spreads.with(asked, () -> begin(asked), kept -> {
+            hear(kept, vessel, List.of());
+            return kept.live().moment();
         });
     }
 
@@ -82,7 +97,7 @@ class LiveService {
     }
 
     private void hear(LiveSpreads.Kept kept, UUID vessel, List<FixBody> fixes) {
-        Instant now = clock.instant();
+        Instant now = clock.now(vessel);
         Instant from = kept.heard().isAfter(now.minus(BEFORE)) ? kept.heard() : now.minus(BEFORE);
         var told = track.after(vessel, from);
         for (TrackService.Told one : told) {
