@@ -15,6 +15,7 @@ import { SYSTEMS, useUnits } from '../units/UnitsContext'
 import { useKeys } from './keys'
 import { MarkedThings } from './MarkedThings'
 import { OnTheWay } from './OnTheWay'
+import { PracticeBand } from './practice/PracticeBand'
 import { Unsent } from './Unsent'
 
 const CommandBox = later(() => import('./CommandBox').then((module) => module.CommandBox))
@@ -105,6 +106,7 @@ export function Frame({
         )}
         <Unsent away={away} />
         <MarkedThings boat={boat.boatId} />
+        <PracticeBand {...{ boat, boats }} />
         <OnTheWay boat={boat.boatId} />
         {children}
         <Suspense fallback={null}>

@@ -136,7 +136,7 @@ export function Scope({ where, onWhere }: { where: Where | null; onWhere(where: 
   }
 }
 
-const bowWords = (bowDeg: number): string =>
+export const bowWords = (bowDeg: number): string =>
   bowDeg === 0
     ? 'right ahead'
     : Math.abs(bowDeg) === 180

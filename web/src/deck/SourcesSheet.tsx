@@ -26,6 +26,7 @@ const WAYS: Record<Source['way'], string> = {
   UDP: 'a UDP port of this computer',
   SIMULATED: 'a simulated boat',
   RECORDED: 'a recorded file, heard again as it was',
+  PRACTICE: 'an invented sea, for this boat alone',
 }
 
 /** Where instruments are heard: what comes in from each, and how to add one. */
@@ -62,22 +63,10 @@ export function SourcesSheet({
     const name = file.name.slice(0, LONGEST_NAME)
     await keepSource(boat, source, { version: 0, name, way: 'RECORDED', priority: 98 })
   }
+  const practises = instruments.sources.some(({ source }) => source.way === 'PRACTICE')
   return (
     <Sheet title="Instruments" open onClose={onClose}>
-      <div className="mb-2 flex items-center gap-3 border-b border-ink/25 pb-2">
-        <span className="min-w-0 flex-1">
-          <b className="text-lg">This device</b>
-          <span className="block">
-            {own.on
-              ? (own.why ?? (own.fix ? printPosition(own.fix) : 'Its place is not known yet.'))
-              : 'Where it is, kept each second while the deck is open: each strike has its place.'}
-          </span>
-        </span>
-        <Big pressed={own.on} onClick={own.toggle}>
-          {own.on ? 'On' : 'Use it'}
-          <span className="sr-only">: this device’s own position</span>
-        </Big>
-      </div>
+      {!practises && <OwnSource own={own} />}
       <ul className="divide-y divide-ink/25">
         {instruments.sources.map(({ sourceId, source }) => {
           const state = instruments.now?.states.find((one) => one.sourceId === sourceId)
@@ -92,9 +81,11 @@ export function SourcesSheet({
                 </span>
                 <span className="block">{state ? stateWords(state) : 'Not heard yet.'}</span>
               </span>
-              <Big onClick={() => void attempt(() => removeSource(boat, sourceId, source.version))}>
-                Take off<span className="sr-only"> {source.name}</span>
-              </Big>
+              {source.way !== 'PRACTICE' && (
+                <Big onClick={() => void attempt(() => removeSource(boat, sourceId, source.version))}>
+                  Take off<span className="sr-only"> {source.name}</span>
+                </Big>
+              )}
             </li>
           )
         })}
@@ -105,13 +96,32 @@ export function SourcesSheet({
           you tap.
         </p>
       )}
-      <NewSource onAdd={add} onFile={(file) => void attempt(() => play(file))} />
+      {!practises && <NewSource onAdd={add} onFile={(file) => void attempt(() => play(file))} />}
       {said && (
         <p role="alert" className="mt-3 border-l-4 border-rust pl-3">
           {said}
         </p>
       )}
     </Sheet>
+  )
+}
+
+function OwnSource({ own }: { own: Own }) {
+  return (
+    <div className="mb-2 flex items-center gap-3 border-b border-ink/25 pb-2">
+      <span className="min-w-0 flex-1">
+        <b className="text-lg">This device</b>
+        <span className="block">
+          {own.on
+            ? (own.why ?? (own.fix ? printPosition(own.fix) : 'Its place is not known yet.'))
+            : 'Where it is, kept each second while the deck is open: each strike has its place.'}
+        </span>
+      </span>
+      <Big pressed={own.on} onClick={own.toggle}>
+        {own.on ? 'On' : 'Use it'}
+        <span className="sr-only">: this device’s own position</span>
+      </Big>
+    </div>
   )
 }
 

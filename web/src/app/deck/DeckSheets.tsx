@@ -1,7 +1,8 @@
-import { clockOf } from '../../clock/model'
+import { clockOf, dateAt, dayInWords } from '../../clock/model'
 import { Aboard } from '../../deck/Aboard'
 import { ChangeTo } from '../../deck/ChangeTo'
 import { Cues } from '../../deck/Cues'
+import { BeginPractice } from '../../deck/practice/BeginPractice'
 import { Sighted } from '../../deck/Sighted'
 import { SourcesSheet } from '../../deck/SourcesSheet'
 import type { Boat } from '../../draft/queries'
@@ -33,6 +34,18 @@ export function DeckSheets({
           onChoose={s.change.choose}
           onBegin={(done) => void s.change.begin(done)}
           onClose={s.change.close}
+        />
+      )}
+      {s.practising.open && (
+        <BeginPractice
+          place={boat.place}
+          since={
+            s.practising.before &&
+            `${dayInWords(dateAt(Date.parse(s.practising.before.at), boat.timeZone))}, ${clockOf(Date.parse(s.practising.before.at), boat.timeZone)}`
+          }
+          problem={s.practising.problem}
+          onBegin={(afresh) => void s.practising.begin(afresh)}
+          onClose={s.practising.close}
         />
       )}
       {sheet === 'SEEN' && (

@@ -7,6 +7,7 @@ import type { Up } from '../../deck/live/frame'
 import { LiveStage } from '../../deck/live/LiveStage'
 import { LiveTiles } from '../../deck/live/LiveTiles'
 import type { LiveNow } from '../../deck/live/queries'
+import { Signals } from '../../deck/practice/Signals'
 import { Warnings } from '../../deck/live/Warnings'
 import { Pads } from '../../deck/Pads'
 import { PadRow } from '../../deck/PadRow'
@@ -22,6 +23,7 @@ import { Frame } from '../Frame'
 import { useKeys } from '../keys'
 import { Waiting } from '../Waiting'
 import type { Loaded } from '../WithSpread'
+import { AtPractice } from './AtPractice'
 import { DeckSheets, type DeckSheet } from './DeckSheets'
 import { Strikes } from './OnNow'
 import { useAwake } from './useAwake'
@@ -47,7 +49,10 @@ export function DeckStation(loaded: Loaded) {
     if (fishOn > 0) window.scrollTo({ top: 0 })
   }, [fishOn])
   const calling = useCalls({
-    warnings: now?.warnings.map(({ kind, lineIds }) => [kind, ...lineIds].join(' ')) ?? [],
+    warnings: [
+      ...(now?.warnings ?? []).map(({ kind, lineIds }) => [kind, ...lineIds].join(' ')),
+      ...s.practising.signals.map(({ told, lineId }) => `${told} ${lineId}`),
+    ],
     clocks: s.clocks.filter(({ leftS }) => leftS <= 0).map(({ routine }) => routine.name),
   })
   useKeys(Object.fromEntries(s.pads.flatMap((pad) => (pad.code ? [[pad.code, () => s.strike(pad)]] : []))))
@@ -83,23 +88,22 @@ export function DeckStation(loaded: Loaded) {
           >
             <div className="flex min-w-0 flex-1 flex-col">
               <div className="flex items-start gap-x-3 px-4 pt-1 max-md:flex-wrap max-md:px-2">
-                <p
-                  className="min-w-0 flex-1 pt-1 text-lg max-md:basis-full font-semibold"
-                  role="status"
-                  data-testid="tap-means"
-                >
-                  {s.bare ? (
-                    'This spread has no line yet: add one on Spread.'
-                  ) : (
-                    <>
-                      {s.act.says}
-                      {s.act.kind === 'SET' &&
-                        s.toSet.length > 0 &&
-                        `: ${s.toSet.map(({ label }) => label).join(', ')}`}
-                      .
-                    </>
-                  )}
-                </p>
+                <div className="min-w-0 flex-1 max-md:basis-full">
+                  <p className="pt-1 text-lg font-semibold" role="status" data-testid="tap-means">
+                    {s.bare ? (
+                      'This spread has no line yet: add one on Spread.'
+                    ) : (
+                      <>
+                        {s.act.says}
+                        {s.act.kind === 'SET' &&
+                          s.toSet.length > 0 &&
+                          `: ${s.toSet.map(({ label }) => label).join(', ')}`}
+                        .
+                      </>
+                    )}
+                  </p>
+                  <Signals signals={s.practising.signals} labelOf={s.labelOf} />
+                </div>
                 <Views s={s} view={view} />
               </div>
               {view === null || !now ? (
@@ -130,17 +134,24 @@ export function DeckStation(loaded: Loaded) {
               className="w-[390px] shrink-0 overflow-y-auto border-l-[3px] border-ink p-4 max-md:w-auto max-md:border-l-0 max-md:p-3"
             >
               {s.on.length > 0 ? (
-                <Strikes s={s} deck={s.deck} />
+                <>
+                  <Strikes s={s} deck={s.deck} />
+                  <AtPractice s={s} />
+                </>
               ) : s.act.kind === 'SET' && s.toSet.length > 0 ? (
                 <SetNext deck={s.deck} next={s.toSet} onOut={s.isOut} />
               ) : (
                 <>
+                  <AtPractice s={s} />
                   <ClockList clocks={s.clocks} onDone={s.done} />
                   <div className="my-2 flex flex-wrap gap-2">
                     <Big onClick={s.change.show}>Change the spread…</Big>
                     <Big pressed={calling.calls} onClick={calling.toggleCalls}>
                       Call out what asks
                     </Big>
+                    {!s.practising.practice && (
+                      <Big onClick={s.practising.show}>Practise on {loaded.boat.place}…</Big>
+                    )}
                   </div>
                   {now && (
                     <BackTo marks={s.marks} chosen={s.mark} back={s.live?.back} onChoose={s.comeBack} />

@@ -13,6 +13,7 @@ import { useEditor } from '../../draft/useEditor'
 import { useSolved } from '../../draft/useSolved'
 import { useTurns } from '../../spread/turn/useTurns'
 import type { Strike } from '../../strikes/useDay'
+import { sources } from '../../shared/device'
 import { useUnits } from '../../units/UnitsContext'
 import { keyName } from '../keys'
 import { useStrikeReports } from '../spread/useStrikeReports'
@@ -21,6 +22,7 @@ import type { Loaded } from '../WithSpread'
 import { useArriving, useChange } from './useChange'
 import { useOnTheWater } from './useOnTheWater'
 import { useOwnPosition } from './useOwnPosition'
+import { usePractice } from './usePractice'
 import { TICK_MS, useSecond } from './useSecond'
 
 /** Turns are watched at the radius the orders are worked out for (m). */
@@ -79,6 +81,11 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
     told: happened,
     instruments: heard.data,
     fix: own.on ? own.fix : undefined,
+  })
+  const practising = usePractice({
+    ...{ boat, draft: solving.asked, out: outSince, told: happened, strikes },
+    spread: kept.spreadId,
+    speedMps: draft.speedThroughWaterMps,
   })
   const meant = second - chosen.at > BACK_TO_STRIKE_MS ? ACTS[0]! : chosen.act
   // With every line out there is nothing left to set.
@@ -198,10 +205,10 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
     bare: draft.lines.length === 0,
     instruments: heard.data,
     /** How long ago that was answered (s): without a link it grows old. */
-    lateS: Math.max(0, (second - heard.dataUpdatedAt) / 1000),
+    lateS: Math.max(0, (sources.wall() - heard.dataUpdatedAt) / 1000),
     own,
     askInstruments: () => void heard.refetch(),
-    ...{ cued, setCued, cue, done, setAll, change },
+    ...{ cued, setCued, cue, done, setAll, change, practising },
     /** What was seen today of how its lure runs, the last first. */
     cuesOf: (pad: Pad) =>
       happened.filter(({ kind, payload }) => kind === 'CUED' && payload.gearId === lureOf(pad)).reverse(),

@@ -78,7 +78,7 @@ export function useOnTheWater({
   const invented = instruments !== undefined && unreal(instruments) !== ''
   const isHeard = trip.live && ((instruments?.sources.length ?? 0) > 0 || fix !== undefined)
   const sightings = useSightings(told, now)
-  const live = useLive(boat, isHeard ? draft : null, out, back, sightings.boats, fix ?? null, now)
+  const live = useLive(boat, isHeard ? draft : null, out, back, sightings.boats, fix ?? null)
   const strikeOn = async (lineId: string, label: string) => {
     const sailed = trip.live && live && !live.old ? sailedOf(lineId, live.now, instruments) : undefined
     // Where a boat that is not there was is no fact: it serves to practise with, and goes with the page.

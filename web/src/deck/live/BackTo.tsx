@@ -53,10 +53,11 @@ export function BackTo({
 function Way({ back }: { back: NonNullable<Live['back']> }) {
   const units = useUnits()
   const side = back.side === 'STARBOARD' ? 'starboard' : 'port'
+  const on = back.leadM > 0 ? `Run on ${units.say('distance', Math.round(back.leadM))}, then t` : 'T'
   const turn =
     back.turnDeg < 5
       ? 'Hold her as she goes'
-      : `Turn to ${side}, a circle of ${units.say('distance', Math.round(back.radiusM))}`
+      : `${on}urn to ${side}, a circle of ${units.say('distance', Math.round(back.radiusM))}`
   const abreast =
     Math.abs(back.abreastM) < 1
       ? ''

@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useEffect, useRef } from 'react'
 import type { Draft } from '../../draft/queries'
+import { sources } from '../../shared/device'
 import type { Fix } from '../../strikes/fixes'
 import { liveOf, type Live, type LiveAsked } from './queries'
 
@@ -19,7 +20,6 @@ const HELD_MS = 300_000
  * @param back  where to come back over
  * @param boatsSeen that send nothing, where they were seen
  * @param fix   the last of this device, where it is a source
- * @param now   (ms)
  */
 export function useLive(
   boat: string,
@@ -28,7 +28,6 @@ export function useLive(
   back: LiveAsked['back'] | null,
   boatsSeen: NonNullable<LiveAsked['boatsSeen']>,
   fix: Fix | null,
-  now: number,
 ): Live | undefined {
   const held = useRef<Fix[]>([])
   const heard = useRef('')
@@ -64,6 +63,6 @@ export function useLive(
     retry: false,
   })
   // Without a link nothing is known of now: what was so is not drawn as if it were.
-  const late = now - asked.dataUpdatedAt > OLD_MS
+  const late = sources.wall() - asked.dataUpdatedAt > OLD_MS
   return draft && !late ? asked.data : undefined
 }

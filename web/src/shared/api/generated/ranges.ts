@@ -145,6 +145,7 @@ export const RANGES = {
   },
   PracticeHelm: {
     holdMps: { least: 0, most: 13 },
+    radiusM: { least: 30, most: 2000 },
     rate: { least: 1, most: 60 },
     steerDeg: { least: 0, most: 360 },
   },

@@ -1184,6 +1184,8 @@ export interface components {
             /** Format: double */
             inS: number;
             /** Format: double */
+            leadM: number;
+            /** Format: double */
             northM: number;
             /** Format: double */
             radiusM: number;
@@ -1209,11 +1211,25 @@ export interface components {
             /** Format: int32 */
             count: number;
         };
-        BaitReply: {
+        BaitLayerReply: {
             /** Format: double */
             bottomM: number;
             /** Format: double */
             topM: number;
+        };
+        BaitReply: {
+            bend?: components["schemas"]["Bend"];
+            cut?: components["schemas"]["Cut"];
+            hooks: components["schemas"]["HookReply"][];
+            /** @enum {string} */
+            kind: "LIVE" | "DOUBLE_LIVE" | "EEL_SHAPED" | "CUT" | "BENT";
+            /** Format: double */
+            lengthM: number;
+            notes: components["schemas"]["SentenceReply"][];
+            /** Format: double */
+            slackM: number;
+            /** Format: double */
+            trailM: number;
         };
         BandReply: {
             /** @enum {string} */
@@ -1224,6 +1240,14 @@ export interface components {
             /** Format: uuid */
             deviceId: string;
             fixes: components["schemas"]["FixBody"][];
+        };
+        Bend: {
+            /** Format: double */
+            angleRad: number;
+            /** Format: double */
+            offsetM: number;
+            /** Format: double */
+            stickM: number;
         };
         BoatBody: {
             /** Format: double */
@@ -1570,6 +1594,14 @@ export interface components {
             gearId?: string;
             /** Format: uuid */
             lineId: string;
+        };
+        Cut: {
+            /** Format: double */
+            angleRad: number;
+            /** Format: double */
+            longSideM: number;
+            /** Format: double */
+            shortSideM: number;
         };
         DayReply: {
             /** Format: date-time */
@@ -1942,6 +1974,13 @@ export interface components {
             kind: "FLAT" | "RIGGER" | "CENTRE" | "DOWNRIGGER";
             name: string;
             tip: components["schemas"]["PointBody"];
+        };
+        HookReply: {
+            /** Format: double */
+            acrossShare: number;
+            /** Format: double */
+            alongM: number;
+            words: string;
         };
         Imported: {
             /** Format: int32 */
@@ -2592,6 +2631,8 @@ export interface components {
         PracticeHelm: {
             /** Format: double */
             holdMps: number;
+            /** Format: double */
+            radiusM: number;
             /** Format: int32 */
             rate: number;
             /** Format: double */
@@ -2609,7 +2650,7 @@ export interface components {
         PracticeReply: {
             /** Format: date-time */
             at: string;
-            bait?: components["schemas"]["BaitReply"];
+            bait?: components["schemas"]["BaitLayerReply"];
             /** Format: uuid */
             boatId: string;
             /** Format: double */
@@ -2617,6 +2658,8 @@ export interface components {
             /** Format: uuid */
             ofBoatId: string;
             over: boolean;
+            /** Format: double */
+            radiusM: number;
             /** Format: int32 */
             rate: number;
             sights: components["schemas"]["SightReply"][];
@@ -3867,9 +3910,7 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": components["schemas"]["MarkReply"];
-                };
+                content?: never;
             };
         };
     };

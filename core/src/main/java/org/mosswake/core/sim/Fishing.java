@@ -16,7 +16,7 @@ final class Fishing {
     private static final double KEEN = 5;
 
     private static final double KEEN_S = 60;
-    private static final double WEED_PER_S = 0.02;
+    private static final double WEED_PER_S = 0.008;
     private static final double COMES_ALONGSIDE = 0.72;
     /** What became of a fish is shown for so long. */
     private static final Duration TOLD = Duration.ofMinutes(10);

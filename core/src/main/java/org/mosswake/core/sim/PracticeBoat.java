@@ -7,8 +7,6 @@ import org.mosswake.core.units.SpeedUnit;
 
 /** The boat of a practice day: how she answers her helm on the sea, second by second, and what her instruments write. */
 final class PracticeBoat {
-    /** In which she turns (m). */
-    private static final double RADIUS_M = 60;
     /** In which she comes to another speed (s). */
     private static final double GATHERS_S = 8;
 
@@ -51,6 +49,7 @@ final class PracticeBoat {
                 through,
                 was.steering(),
                 was.steerDeg(),
+                was.radiusM(),
                 was.holdMps(),
                 outward,
                 passer.second(),
@@ -71,7 +70,7 @@ final class PracticeBoat {
 
     /** In a second, to starboard. */
     private double turnDeg(PracticeState state, boolean outward) {
-        double most = Math.toDegrees(state.throughMps() / RADIUS_M);
+        double most = Math.toDegrees(state.throughMps() / state.radiusM());
         return switch (state.steering()) {
             case CIRCLE_PORT -> -most;
             case CIRCLE_STARBOARD -> most;

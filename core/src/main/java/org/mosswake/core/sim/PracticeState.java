@@ -11,6 +11,7 @@ import org.mosswake.core.fault.Accepted;
  *
  * @param northM   of where it is reckoned from, with {@code eastM}
  * @param steerDeg wanted, where a course is steered
+ * @param radiusM  in which she turns
  * @param holdMps  wanted through the water, which {@code throughMps} comes to
  * @param outward  with the flood, while she goes up and down the ledge
  * @param weedy    lines that carry weed, and since when
@@ -25,12 +26,18 @@ public record PracticeState(
         double throughMps,
         Steering steering,
         double steerDeg,
+        double radiusM,
         double holdMps,
         boolean outward,
         Passer passer,
         Map<UUID, Instant> weedy,
         List<Bite> bites) {
     public static final Accepted STEER_DEG = new Accepted(0, 360, "°");
+    private static final double USUAL_RADIUS_M = 120;
+
+    /** Tighter no boat that drags lines turns. */
+    public static final Accepted RADIUS_M = new Accepted(30, 2000, "m");
+
     public static final Accepted HOLD_MPS = new Accepted(0, 13, "m/s");
 
     public PracticeState {
@@ -49,6 +56,7 @@ public record PracticeState(
                 holdMps,
                 Steering.ALONG_THE_LEDGE,
                 alongDeg,
+                USUAL_RADIUS_M,
                 holdMps,
                 true,
                 Passer.towards(0, 0, alongDeg),
@@ -56,9 +64,22 @@ public record PracticeState(
                 List.of());
     }
 
-    public PracticeState steered(Steering how, double towardsDeg, double mps) {
+    public PracticeState steered(Steering how, double towardsDeg, double turnsInM, double mps) {
         return new PracticeState(
-                seed, at, northM, eastM, headingDeg, throughMps, how, towardsDeg, mps, outward, passer, weedy, bites);
+                seed,
+                at,
+                northM,
+                eastM,
+                headingDeg,
+                throughMps,
+                how,
+                towardsDeg,
+                turnsInM,
+                mps,
+                outward,
+                passer,
+                weedy,
+                bites);
     }
 
     PracticeState fished(Map<UUID, Instant> carryWeed, List<Bite> taken) {
@@ -71,6 +92,7 @@ public record PracticeState(
                 throughMps,
                 steering,
                 steerDeg,
+                radiusM,
                 holdMps,
                 outward,
                 passer,

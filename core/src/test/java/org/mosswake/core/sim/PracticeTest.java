@@ -162,7 +162,7 @@ class PracticeTest {
     @Test
     void sheAnswersHerHelm() {
         Practice practice = of(6);
-        PracticeState begun = practice.begin(DAWN, TROLLS).steered(Steering.CIRCLE_STARBOARD, 0, TROLLS);
+        PracticeState begun = practice.begin(DAWN, TROLLS).steered(Steering.CIRCLE_STARBOARD, 0, 60, TROLLS);
         int round = (int) Math.round(2 * Math.PI * 60 / TROLLS);
         PracticeState state = begun;
         for (int i = 0; i < round; i++) {
@@ -171,7 +171,7 @@ class PracticeTest {
         double[] stream = practice.sea().stream(DAWN);
         assertThat(state.northM()).isCloseTo(stream[0] * round, within(12.0));
         assertThat(state.eastM()).isCloseTo(stream[1] * round, within(12.0));
-        PracticeState steady = state.steered(Steering.COURSE, 200, SpeedUnit.KNOT.toSi(5));
+        PracticeState steady = state.steered(Steering.COURSE, 200, 60, SpeedUnit.KNOT.toSi(5));
         for (int i = 0; i < 90; i++) {
             steady = practice.second(steady, List.of());
         }

@@ -63,7 +63,9 @@ public final class Product implements AutoCloseable {
                     "-jar",
                     jar().toString(),
                     "--moss.demo=true",
-                    "--moss.warm-up=false");
+                    "--moss.warm-up=false",
+                    // A sea with fish: some have an hour without one.
+                    "--moss.practice.seed=12");
             command.environment().put("MOSS_DATABASE_URL", environment("MOSS_TEST_DATABASE_SERVER") + database);
             command.environment().put("MOSS_DATABASE_USER", environment("MOSS_TEST_DATABASE_USER"));
             command.environment().put("MOSS_DATABASE_PASSWORD", environment("MOSS_TEST_DATABASE_PASSWORD"));

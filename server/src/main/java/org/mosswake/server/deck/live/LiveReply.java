@@ -173,6 +173,7 @@ record LiveReply(
      * The way back that brings a lure over a mark.
      *
      * @param northM    of the mark from the boat, with {@code eastM}
+     * @param leadM     to run on before
      * @param turnDeg   so far round, in a circle of {@code radiusM}, then straight, steering {@code steerDeg}
      * @param abreastM  of the mark to starboard of the hull's way
      * @param inS       until the lure is over it
@@ -183,6 +184,7 @@ record LiveReply(
             double eastM,
             double bearingDeg,
             double distanceM,
+            double leadM,
             Side side,
             double radiusM,
             double turnDeg,
@@ -200,6 +202,7 @@ record LiveReply(
                     tenth(east),
                     tenth((Math.toDegrees(Math.atan2(east, north)) + 360) % 360),
                     tenth(Math.hypot(north, east)),
+                    tenth(way.leadM()),
                     way.side(),
                     tenth(way.radiusM()),
                     tenth(Math.toDegrees(way.turnRad())),

@@ -32,14 +32,17 @@ final class PracticeBody {
     /**
      * @param rate     times the clock
      * @param steerDeg wanted, where a course is steered
+     * @param radiusM  in which she turns
      * @param holdMps  wanted through the water
      */
-    record PracticeHelm(Integer rate, Steering steering, Double steerDeg, Double holdMps) implements Checked {
+    record PracticeHelm(Integer rate, Steering steering, Double steerDeg, Double radiusM, Double holdMps)
+            implements Checked {
         @Override
         public void check(Faults faults) {
             RATE.check(faults, "rate", rate == null ? null : (Double) rate.doubleValue());
             faults.required("steering", steering);
             PracticeState.STEER_DEG.check(faults, "steerDeg", steerDeg);
+            PracticeState.RADIUS_M.check(faults, "radiusM", radiusM);
             PracticeState.HOLD_MPS.check(faults, "holdMps", holdMps);
         }
     }

@@ -27,10 +27,11 @@ record PracticeReply(
         boolean over,
         Steering steering,
         double steerDeg,
+        double radiusM,
         double holdMps,
         List<SignalReply> signals,
         List<SightReply> sights,
-        @Nullable BaitReply bait) {
+        @Nullable BaitLayerReply bait) {
     /** What a line tells; {@code species} and {@code kg} of a fish that can be seen. */
     record SignalReply(
             Practice.Told told,
@@ -42,7 +43,7 @@ record PracticeReply(
     /** @param bearingDeg off the bow, clockwise */
     record SightReply(Seen what, double bearingDeg, double distanceM) {}
 
-    record BaitReply(double topM, double bottomM) {}
+    record BaitLayerReply(double topM, double bottomM) {}
 
     static PracticeReply of(PracticeMapper.Row row, Practice practice, PracticeState state, boolean over) {
         return new PracticeReply(
@@ -53,6 +54,7 @@ record PracticeReply(
                 over,
                 state.steering(),
                 Math.round(state.steerDeg()),
+                state.radiusM(),
                 state.holdMps(),
                 practice.signals(state).stream()
                         .map(one -> new SignalReply(
@@ -67,7 +69,7 @@ record PracticeReply(
                                 one.what(), Math.round(one.bearingDeg()) % 360, Math.round(one.distanceM())))
                         .toList(),
                 practice.bait(state)
-                        .map(layer -> new BaitReply(Math.round(layer[0]), Math.round(layer[1])))
+                        .map(layer -> new BaitLayerReply(Math.round(layer[0]), Math.round(layer[1])))
                         .orElse(null));
     }
 }

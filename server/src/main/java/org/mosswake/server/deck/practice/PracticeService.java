@@ -21,6 +21,7 @@ import org.mosswake.server.deck.practice.PracticeMapper.Row;
 import org.mosswake.server.gear.BoatService;
 import org.mosswake.server.owner.OwnerService;
 import org.mosswake.server.platform.database.Write;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JacksonException;
@@ -43,7 +44,9 @@ class PracticeService {
     private final BoatService boats;
     private final JsonMapper json;
     private final Clock clock;
+    private final Optional<Long> seed;
 
+    /** @param seed of every sea; each has its own where it is not set */
     PracticeService(
             PracticeMapper rows,
             PracticeSeas seas,
@@ -51,7 +54,8 @@ class PracticeService {
             OwnerService owners,
             BoatService boats,
             JsonMapper json,
-            Clock clock) {
+            Clock clock,
+            @Value("${moss.practice.seed:#{null}}") @Nullable Long seed) {
         this.rows = rows;
         this.seas = seas;
         this.ear = ear;
@@ -59,6 +63,7 @@ class PracticeService {
         this.boats = boats;
         this.json = json;
         this.clock = clock;
+        this.seed = Optional.ofNullable(seed);
     }
 
     /** @param practises the copy of this boat, or this boat where she is one; empty where nobody practises */
@@ -100,7 +105,7 @@ class PracticeService {
     @Write
     PracticeReply steer(UUID boat, PracticeHelm helm) {
         Row row = required(rows.locked(boat), boat);
-        PracticeState state = state(row).steered(helm.steering(), helm.steerDeg(), helm.holdMps());
+        PracticeState state = state(row).steered(helm.steering(), helm.steerDeg(), helm.radiusM(), helm.holdMps());
         return keep(row, helm.rate(), row.askedAt(), state);
     }
 
@@ -151,8 +156,8 @@ class PracticeService {
         }
     }
 
-    private static long seed(UUID copy) {
-        return copy.getLeastSignificantBits();
+    private long seed(UUID copy) {
+        return seed.orElse(copy.getLeastSignificantBits());
     }
 
     private Instant now() {

@@ -32,7 +32,7 @@ class PracticeApiTest {
 
     private static Api.Answer helm(Api api, String boat, int rate, String steering) {
         return api.put(boat + "/practice/helm", """
-                {"rate": %d, "steering": "%s", "steerDeg": 90, "holdMps": 3.6}""".formatted(rate, steering));
+                {"rate": %d, "steering": "%s", "steerDeg": 90, "radiusM": 120, "holdMps": 3.6}""".formatted(rate, steering));
     }
 
     /** As if nobody had looked since: she sails three seconds of the clock on. */
@@ -153,8 +153,8 @@ class PracticeApiTest {
     void whatIsAskedWronglyIsNamed(Api api) {
         String boat = path(begin(api, false));
         assertThat(api.put(boat + "/practice/helm", """
-                        {"rate": 90, "steering": "COURSE", "steerDeg": 400, "holdMps": -1}""").fields())
-                .containsExactlyInAnyOrder("rate", "steerDeg", "holdMps");
+                        {"rate": 90, "steering": "COURSE", "steerDeg": 400, "radiusM": 5, "holdMps": -1}""").fields())
+                .containsExactlyInAnyOrder("rate", "steerDeg", "radiusM", "holdMps");
         assertThat(helm(api, api.sprat(), 1, "COURSE").codes()).containsExactly("NOT_FOUND");
         assertThat(api.post(boat + "/practice", "{}").fields()).containsExactlyInAnyOrder("afresh", "holdMps");
     }
