@@ -2,6 +2,7 @@ import { QueryClientProvider, useQuery, useQueryClient } from '@tanstack/react-q
 import { Suspense, useEffect, useState } from 'react'
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router'
 import { newQueries } from '../shared/api/asking'
+import { useUnpaired } from '../shared/api/unpaired'
 import { later, loadTheRest } from '../shared/later'
 import { Button } from '../shared/ui/Button'
 import { boats, gearOf } from '../draft/queries'
@@ -11,33 +12,39 @@ import { SpreadChooser } from './spread/SpreadChooser'
 import { BoatPage, BoxPage, DeckPage, PlanPage, PrintPage, RigPage, SpreadPage } from './stations'
 import { Waiting } from './Waiting'
 
+const Pairing = later(() => import('../devices/Pairing').then((module) => module.Pairing))
 const NewBoat = later(() => import('./boat/NewBoat').then((module) => module.NewBoat))
 
 const queries = newQueries()
 
 export function App() {
   useEffect(loadTheRest, [])
+  const unpaired = useUnpaired()
   return (
     <QueryClientProvider client={queries}>
       <UnitsProvider>
         <BrowserRouter>
           <Failed>
             <Suspense fallback={<Waiting error={null} />}>
-              <Routes>
-                <Route path="/" element={<FirstBoat />} />
-                <Route path="/boats/:boatId" element={<SpreadChooser />} />
-                <Route path="/boats/:boatId/plan" element={<PlanPage />} />
-                <Route path="/boats/:boatId/rig" element={<SpreadChooser station="rig" />} />
-                <Route path="/boats/:boatId/rig/:spreadId" element={<RigPage />} />
-                <Route path="/boats/:boatId/print/:spreadId" element={<PrintPage />} />
-                <Route path="/boats/:boatId/spread" element={<SpreadChooser />} />
-                <Route path="/boats/:boatId/spread/:spreadId" element={<SpreadPage />} />
-                <Route path="/boats/:boatId/deck" element={<SpreadChooser station="deck" />} />
-                <Route path="/boats/:boatId/deck/:spreadId" element={<DeckPage />} />
-                <Route path="/boats/:boatId/boat" element={<BoatPage />} />
-                <Route path="/boats/:boatId/box" element={<BoxPage />} />
-                <Route path="*" element={<Navigate to="/" replace />} />
-              </Routes>
+              {unpaired && <Pairing />}
+              {/* What a fight has come to stays as it is, behind it. */}
+              <div hidden={unpaired} className="h-full">
+                <Routes>
+                  <Route path="/" element={<FirstBoat />} />
+                  <Route path="/boats/:boatId" element={<SpreadChooser />} />
+                  <Route path="/boats/:boatId/plan" element={<PlanPage />} />
+                  <Route path="/boats/:boatId/rig" element={<SpreadChooser station="rig" />} />
+                  <Route path="/boats/:boatId/rig/:spreadId" element={<RigPage />} />
+                  <Route path="/boats/:boatId/print/:spreadId" element={<PrintPage />} />
+                  <Route path="/boats/:boatId/spread" element={<SpreadChooser />} />
+                  <Route path="/boats/:boatId/spread/:spreadId" element={<SpreadPage />} />
+                  <Route path="/boats/:boatId/deck" element={<SpreadChooser station="deck" />} />
+                  <Route path="/boats/:boatId/deck/:spreadId" element={<DeckPage />} />
+                  <Route path="/boats/:boatId/boat" element={<BoatPage />} />
+                  <Route path="/boats/:boatId/box" element={<BoxPage />} />
+                  <Route path="*" element={<Navigate to="/" replace />} />
+                </Routes>
+              </div>
             </Suspense>
           </Failed>
         </BrowserRouter>

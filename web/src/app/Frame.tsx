@@ -19,6 +19,7 @@ import { PracticeBand } from './practice/PracticeBand'
 import { Unsent } from './Unsent'
 
 const CommandBox = later(() => import('./CommandBox').then((module) => module.CommandBox))
+const DevicesSheet = later(() => import('../devices/DevicesSheet').then((module) => module.DevicesSheet))
 const KeysSheet = later(() => import('./KeysSheet').then((module) => module.KeysSheet))
 const NewBoat = later(() => import('./boat/NewBoat').then((module) => module.NewBoat))
 const UnitsSheet = later(() => import('./UnitsSheet').then((module) => module.UnitsSheet))
@@ -60,6 +61,7 @@ export function Frame({
     })),
     { key: 'units', words: 'Units', onSelect: () => setSheet('units'), apart: true },
     { key: 'keys', words: 'Keys', onSelect: () => setSheet('keys') },
+    { key: 'devices', words: 'Devices', onSelect: () => setSheet('devices') },
     { key: 'command', words: 'Type what to do', onSelect: () => setSheet('command') },
     ...others,
     { key: 'boat', words: 'Add a boat…', onSelect: () => setSheet('boat') },
@@ -91,6 +93,9 @@ export function Frame({
             <Button tone="quiet" onClick={() => setSheet('keys')}>
               Keys
             </Button>
+            <Button tone="quiet" onClick={() => setSheet('devices')}>
+              Devices
+            </Button>
           </header>
         )}
         {away && (
@@ -116,6 +121,7 @@ export function Frame({
             <CommandBox open onClose={() => setSheet((now) => (now === 'command' ? null : now))} />
           )}
           {sheet === 'boat' && <NewBoat open onClose={() => setSheet(null)} />}
+          {sheet === 'devices' && <DevicesSheet onClose={() => setSheet(null)} />}
           {sheet === 'keys' && <KeysSheet open onClose={() => setSheet(null)} />}
         </Suspense>
       </div>
@@ -183,7 +189,7 @@ function useWays(boat: Boat): readonly Way[] {
   }, [go, home, along, one, same])
 }
 
-type FrameSheet = 'units' | 'keys' | 'boat' | 'command' | null
+type FrameSheet = 'devices' | 'units' | 'keys' | 'boat' | 'command' | null
 
 /** What can be typed on every page. */
 function useFrameCommands(ways: readonly Way[], boat: Boat, open: (sheet: FrameSheet) => void) {
@@ -203,6 +209,7 @@ function useFrameCommands(ways: readonly Way[], boat: Boat, open: (sheet: FrameS
     { words: 'print rig card', run: print('rig') },
     { words: 'print list', run: print('list') },
     { words: 'keys', run: () => open('keys') },
+    { words: 'devices', run: () => open('devices') },
     { words: 'add a boat', run: () => open('boat') },
   ])
 }

@@ -37,7 +37,7 @@ const NIGHT_MS = 4 * 3600_000
 export function useTrip(boat: Boat, onDeck = false): TripOfDay {
   const queries = useQueryClient()
   const [params, put] = useAddress()
-  const trips = useTrips(boat.boatId)
+  const trips = useTrips(boat.boatId, onDeck)
   const begun = useRef<{ day: string; trip: Promise<string> } | null>(null)
   const now = useNow()
   const today = dateAt(now, boat.timeZone)
@@ -124,9 +124,13 @@ export function useTrip(boat: Boat, onDeck = false): TripOfDay {
   }
 }
 
-/** Those of the server, after those made here that it does not have yet. */
-function useTrips(boat: string): readonly Trip[] {
-  const kept = useQuery(tripsOf(boat)).data
+/**
+ * Those of the server, after those made here that it does not have yet.
+ *
+ * @param follows another device may begin the day
+ */
+function useTrips(boat: string, follows: boolean): readonly Trip[] {
+  const kept = useQuery({ ...tripsOf(boat), refetchInterval: follows ? TICK_MS / 3 : false }).data
   const items = useSyncExternalStore(outbox.subscribe, outbox.items)
   return useMemo(() => {
     const unsent = items.filter((item) => item.way === 'trip' && item.boat === boat)

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react'
 import { Problem } from '../shared/api/client'
+import { held, hold } from '../shared/held'
 import { useAway } from '../shared/reach'
 import { useNewestNext, type NewestNext } from '../shared/useNewestNext'
 import { takeAhead } from './ahead'
@@ -12,6 +13,8 @@ export interface Solving {
   asked: Draft | null
   problem: Problem | null
 }
+
+const RESTS_MS = 1500
 
 interface Asked {
   boat: string
@@ -28,11 +31,21 @@ export function useSolved(boat: string, draft: Draft, gearStamp: number): Solvin
       if (!queue.overtaken()) setSolving({ solved, asked: asked.draft, problem: null })
     } catch (problem) {
       const shown = problem as Problem
+      const kept = shown.away ? await held<Solved>('solve', asked) : null
+      if (kept && !queue.overtaken()) return setSolving({ solved: kept, asked: asked.draft, problem: null })
       setSolving((before) => ({ ...before, problem: shown.away ? null : shown }))
     }
   })
 
   useEffect(() => queue.ask({ boat, draft }), [boat, draft, gearStamp, away, queue])
+
+  // What rests is what somebody may want to see again without a link; a drag asks for twenty a second.
+  const { solved, asked } = solving
+  useEffect(() => {
+    if (!solved || !asked) return
+    const rests = setTimeout(() => void hold('solve', { boat, draft: asked }, solved), RESTS_MS)
+    return () => clearTimeout(rests)
+  }, [boat, asked, solved])
 
   return solving
 }

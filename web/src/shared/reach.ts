@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef, useSyncExternalStore } from 'react'
 import { onReach } from './api/client'
+import { sawStatus } from './api/unpaired'
 
 const EVERY_MS = 5000
 const EVERY_WHILE_AWAY_MS = 1000
@@ -22,6 +23,7 @@ onReach(set)
 async function look() {
   try {
     const response = await fetch('/actuator/health', { cache: 'no-store' })
+    sawStatus(response.status)
     set(!response.ok)
   } catch {
     set(true)

@@ -35,8 +35,15 @@ const sentOf = (trip: string) =>
     gcTime: Infinity,
   })
 
-/** The day as this device knows it: the server's facts and its own that are not sent yet, folded together. */
-export function useDay(boat: string, trip: string | undefined) {
+/** So often it is asked what other devices told (ms). */
+const FOLLOW_MS = 5000
+
+/**
+ * The day as this device knows it: the server's facts and its own that are not sent yet, folded together.
+ *
+ * @param follows it is now: another device aboard may tell of it at any moment
+ */
+export function useDay(boat: string, trip: string | undefined, follows = false) {
   const queries = useQueryClient()
   const items = useSyncExternalStore(outbox.subscribe, outbox.items)
   const own = useMemo(
@@ -44,7 +51,11 @@ export function useDay(boat: string, trip: string | undefined) {
     [items, boat, trip],
   )
   const unknown = trip === undefined || own.some((item) => item.way === 'trip')
-  const log = useQuery({ ...logOf(boat, trip ?? ''), enabled: !unknown })
+  const log = useQuery({
+    ...logOf(boat, trip ?? ''),
+    enabled: !unknown,
+    refetchInterval: follows ? FOLLOW_MS : false,
+  })
 
   useEffect(
     () =>

@@ -11,7 +11,7 @@ import type { TripOfDay } from '../useTrip'
 /** Reporting on the spread that is on the page, as it is fished: with the gear and the boat as this device has them. */
 export function useStrikeReports(boat: Boat, gear: Gear, trip: TripOfDay, editor: Editor) {
   const [takenBack, setTakenBack] = useState<{ strike: Strike; by: string } | null>(null)
-  const { report, ...day } = useDay(boat.boatId, trip.trip?.tripId)
+  const { report, ...day } = useDay(boat.boatId, trip.trip?.tripId, trip.live)
   const moment = () => (trip.live ? sources.now() : trip.at)
   /** A strike before a day out was started starts it. */
   const say = async (said: Said) => report(said, trip.trip?.tripId ?? (await trip.startToday()))

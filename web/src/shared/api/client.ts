@@ -1,6 +1,7 @@
 import createClient from 'openapi-fetch'
 import { fieldWords } from './fieldWords'
 import type { components, paths } from './generated/types'
+import { sawStatus } from './unpaired'
 
 export type Schemas = components['schemas']
 
@@ -65,6 +66,9 @@ export interface Answer<T> {
   response: Response
 }
 
+/** On an answer that the device held itself, for want of a link; see `sw/sw.ts`. */
+const HELD = 'x-moss-held'
+
 /** Troubles that are worth their own words to whoever waits. */
 const TOLD = new Set(['DISK_FULL', 'BUSY'])
 
@@ -78,8 +82,10 @@ export async function ask<T>(call: (api: Api) => Promise<Answer<T>>): Promise<T>
     if (!(error instanceof DOMException && error.name === 'AbortError')) tell(true)
     throw new Problem(0, 'The server does not answer.')
   }
+  sawStatus(answer.response.status)
   if (answer.response.ok) {
-    tell(false)
+    // What this device held while the server is away says nothing of the server.
+    if (!answer.response.headers.has(HELD)) tell(false)
     return answer.data as T
   }
   const body = (answer.error ?? {}) as {

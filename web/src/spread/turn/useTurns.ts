@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useState } from 'react'
 import { Problem } from '../../shared/api/client'
+import { held, hold } from '../../shared/held'
 import {
   roundOf,
   turnsOf,
@@ -87,7 +88,13 @@ async function work(
 ) {
   tell({ busy: 'turns', stopped: false })
   try {
-    const turns = await turnsOf(boat, asked, signal)
+    const turns = await turnsOf(boat, asked, signal).catch(async (problem: Problem) => {
+      // Which lines come in first must be known without a link too.
+      const kept = problem.away ? await held<Turns>('turns', { boat, ...asked }) : null
+      if (kept) return kept
+      throw problem
+    })
+    void hold('turns', { boat, ...asked }, turns)
     tell({ of: asked.draft, turns, round: null, wider: null, busy: 'round' })
     const round = await roundOf(boat, asked, signal)
     tell({ round, busy: null })

@@ -33,6 +33,7 @@ class ArrowsTest {
                     "..server.call..",
                     "..server.strikes..",
                     "..server.deck..",
+                    "..server.devices..",
                     "..server.putaway..",
                     "..server.owner..");
 

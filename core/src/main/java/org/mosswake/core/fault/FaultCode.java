@@ -59,6 +59,11 @@ public enum FaultCode {
     NO_SENTENCES(
             "{0} has no sentence of NMEA 0183 that is used: {1} lines were looked at",
             "Send what the instruments wrote as text, one sentence a line."),
+    NOT_ON_A_NETWORK(
+            "{0} needs the boat''s own network", "Start with ./moss serve --lan, and open the address that it says."),
+    CODE_IS_VOID(
+            "{0} is not the one that is shown, or it is over: each pairs one device, for ten minutes",
+            "Show a new one at the computer that serves."),
     ONLY_PRACTICE("{0} cannot be added to a boat that practises", "Go back to the real boat."),
     UNREADABLE_TABLE("the table cannot be read: {1}", "Send the columns of an export, separated by commas."),
     TIME_ZONE_UNKNOWN("{0} ''{1}'' is not a time zone", "Use a name such as Etc/GMT+3.");

@@ -119,7 +119,7 @@ class PracticeIT extends Journey {
         backOverThePlace(line);
         aCueIsKept();
         for (int look = 0; look < LONGEST_LOOKS && minutes() - began < 60; look++) {
-            run(30);
+            run(60);
             page.waitForTimeout(1000);
         }
         assertThat(page.getByText("all sent")).isVisible();
@@ -141,7 +141,7 @@ class PracticeIT extends Journey {
         Locator says = page.getByTestId("back-over");
         boolean over = false;
         for (int look = 0; look < LONGEST_LOOKS && !over; look++) {
-            run(10);
+            run(30);
             page.waitForTimeout(500);
             over = says.innerText().contains("over it in 0 min 0")
                     || says.innerText().contains("over it in 0 min 1");

@@ -11,6 +11,7 @@ import com.microsoft.playwright.Playwright.CreateOptions;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,6 +27,8 @@ public abstract class Journey {
     private static final Path CHROMIUM = Path.of("/usr/bin/chromium");
     private static final List<String> QUIET = List.of(
             "--no-sandbox",
+            // The boat's authority is nobody's that this browser trusts.
+            "--ignore-certificate-errors",
             "--disable-quic",
             "--no-first-run",
             "--disable-background-networking",
@@ -66,7 +69,9 @@ public abstract class Journey {
 
     @BeforeEach
     void open() {
-        context = BROWSER.newContext(new NewContextOptions().setViewportSize(1280, 800));
+        // What a worker fetches for a day without a link would slow every journey.
+        context = BROWSER.newContext(
+                new NewContextOptions().setViewportSize(1280, 800).setServiceWorkers(ServiceWorkerPolicy.BLOCK));
         complaints.clear();
         page = newTab();
         page.navigate(product.url());
@@ -83,6 +88,16 @@ public abstract class Journey {
     /** Another device: it shares nothing with this one but the server. */
     protected Page elsewhere() {
         BrowserContext other = BROWSER.newContext(new NewContextOptions().setViewportSize(1280, 800));
+        others.add(other);
+        Page tab = other.newPage();
+        tab.setDefaultTimeout(20_000);
+        return tab;
+    }
+
+    /** A phone on the boat's network, with all that a browser has. */
+    protected Page phone() {
+        BrowserContext other = BROWSER.newContext(
+                new NewContextOptions().setViewportSize(390, 844).setIgnoreHTTPSErrors(true));
         others.add(other);
         Page tab = other.newPage();
         tab.setDefaultTimeout(20_000);

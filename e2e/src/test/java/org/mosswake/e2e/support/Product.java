@@ -5,6 +5,7 @@ import java.io.File;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.net.ServerSocket;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -24,6 +25,7 @@ public final class Product implements AutoCloseable {
 
     private final String database = "e" + UUID.randomUUID().toString().replace("-", "");
     private final int port = freePort();
+    private final int lanPort = freePort();
     private Process process;
 
     private Product() {
@@ -49,6 +51,11 @@ public final class Product implements AutoCloseable {
         return "http://127.0.0.1:" + port;
     }
 
+    /** As a phone on the boat's network finds it. */
+    public String lanUrl() {
+        return "https://127.0.0.1:" + lanPort;
+    }
+
     public void start() {
         try {
             var command = new ProcessBuilder(
@@ -70,11 +77,37 @@ public final class Product implements AutoCloseable {
             command.environment().put("MOSS_DATABASE_USER", environment("MOSS_TEST_DATABASE_USER"));
             command.environment().put("MOSS_DATABASE_PASSWORD", environment("MOSS_TEST_DATABASE_PASSWORD"));
             command.environment().put("MOSS_PORT", Integer.toString(port));
+            Path lan = lanCertificate();
+            command.environment().put("MOSS_LAN_PORT", Integer.toString(lanPort));
+            command.environment()
+                    .put("MOSS_LAN_STORE", lan.resolve("server.p12").toString());
+            command.environment()
+                    .put("MOSS_LAN_AUTHORITY", lan.resolve("authority.crt").toString());
+            command.environment()
+                    .put(
+                            "MOSS_LAN_PASSWORD",
+                            Files.readString(lan.resolve("password")).strip());
+            command.environment().put("MOSS_ALLOWED_HOSTS", "127.0.0.1");
             process = command.redirectErrorStream(true).start();
             awaitReady();
         } catch (IOException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    /** Made as the start command makes it. */
+    private static Path lanCertificate() throws IOException {
+        Path lan = Path.of("target/lan").toAbsolutePath();
+        var made =
+                new ProcessBuilder("bash", "-c", ". ../scripts/lan; lan_certificate \"$0\" 127.0.0.1", lan.toString());
+        try {
+            if (made.inheritIO().start().waitFor() != 0) {
+                throw new IOException("the certificate could not be made");
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+        return lan;
     }
 
     private void awaitReady() throws IOException {

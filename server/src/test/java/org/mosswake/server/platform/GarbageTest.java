@@ -61,7 +61,7 @@ class GarbageTest {
                 .replace("{day}", "2026-06-18")
                 .replace("{species}", "MAHI")
                 .replaceAll(
-                        "\\{(spread|trip|calibration|thing|source)}",
+                        "\\{(spread|trip|calibration|thing|source|device)}",
                         UUID.randomUUID().toString());
     }
 
@@ -175,8 +175,8 @@ class GarbageTest {
     }
 
     private static void refused(Api.Answer answer, Endpoint endpoint) {
-        boolean needsNothing =
-                endpoint.path().matches("/api/(boats|lure-kinds|line-kinds|gear/columns|call/catalogue|rig/numbers)");
+        boolean needsNothing = endpoint.path()
+                .matches("/api/(boats|devices|lure-kinds|line-kinds|gear/columns|call/catalogue|rig/numbers)");
         if (!needsNothing) {
             assertThat(answer.status()).as("%s %s", endpoint, answer.text()).isBetween(400, 499);
         }

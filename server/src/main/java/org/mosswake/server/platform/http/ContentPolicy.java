@@ -19,7 +19,7 @@ class ContentPolicy extends OncePerRequestFilter {
     static final String NONCE = "moss.nonce";
     private static final String POLICY =
             "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-%s'; img-src 'self' data:; font-src 'self';"
-                    + " connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'none';"
+                    + " connect-src 'self'; manifest-src 'self'; worker-src 'self'; base-uri 'none'; form-action 'none';"
                     + " frame-ancestors 'none'";
 
     /** Where she is belongs to the deck; nothing else of the device is asked for. */

@@ -5,10 +5,10 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 
 /** A problem written before any controller is reached. Texts are ours and hold no quotes. */
-final class Refusal {
+public final class Refusal {
     private Refusal() {}
 
-    static void write(HttpServletResponse response, int status, String title, String detail) throws IOException {
+    public static void write(HttpServletResponse response, int status, String title, String detail) throws IOException {
         response.setStatus(status);
         response.setContentType("application/problem+json");
         String body = "{\"type\":\"about:blank\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"}"

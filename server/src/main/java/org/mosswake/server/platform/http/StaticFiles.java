@@ -21,7 +21,11 @@ class StaticFiles implements WebMvcConfigurer {
         registry.addResourceHandler("/licences/**")
                 .addResourceLocations("classpath:/static/licences/")
                 .setCacheControl(CacheControl.noCache());
-        registry.addResourceHandler("/favicon.svg")
+        // Asked for again each time: they say which of the others belong to this edition.
+        registry.addResourceHandler("/sw.js", "/app.webmanifest")
+                .addResourceLocations("classpath:/static/")
+                .setCacheControl(CacheControl.noCache());
+        registry.addResourceHandler("/favicon.svg", "/icon-192.png", "/icon-512.png")
                 .addResourceLocations("classpath:/static/")
                 .setCacheControl(CacheControl.maxAge(Duration.ofHours(1)));
     }
