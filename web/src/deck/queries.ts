@@ -57,6 +57,28 @@ export const changeOf = (boat: string, body: Schemas['ChangeOverBody']) =>
     retry: false,
   })
 
+export type Weighed = Schemas['WeighedReply']
+
+const WEIGH_MS = 60_000
+
+/**
+ * The methods weighed again by what was seen, once a minute.
+ *
+ * @param at (ms)
+ */
+export const weighedOf = (boat: string, spread: string, trip: string, at: () => number) =>
+  queryOptions({
+    queryKey: ['weighed', boat, spread, trip],
+    queryFn: () =>
+      ask((api) =>
+        api.GET('/api/boats/{boat}/spreads/{spread}/weighed', {
+          params: { path: { boat, spread }, query: { trip, at: new Date(at()).toISOString() } },
+        }),
+      ),
+    refetchInterval: WEIGH_MS,
+    retry: false,
+  })
+
 /** Told beforehand, and held for as long as the page is open: at sea nobody is asked. */
 export const deckOf = (boat: string, spread: string) =>
   queryOptions({

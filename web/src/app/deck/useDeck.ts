@@ -77,7 +77,8 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
   )
   const happened = reports.day.standing.filter(({ happenedAt }) => Date.parse(happenedAt) <= now + TICK_MS)
   const { strikes, strikeOn, ...water } = useOnTheWater({
-    ...{ boat: boat.boatId, draft: solving.asked, round, trip, now, lines: day.lines, reports },
+    ...{ boat: boat.boatId, spread: kept.spreadId, draft: solving.asked, round, trip, now },
+    ...{ lines: day.lines, reports },
     told: happened,
     instruments: heard.data,
     fix: own.on ? own.fix : undefined,

@@ -24,6 +24,7 @@ const MOST_MARKS = 3
 /** The spread on the water while the deck is at sea: the lines led along her way, strikes on it, and the way back. */
 export function useOnTheWater({
   boat,
+  spread,
   draft,
   round,
   trip,
@@ -35,6 +36,7 @@ export function useOnTheWater({
   reports,
 }: {
   boat: string
+  spread: string
   /** As it was solved; null before that. */
   draft: Draft | null
   round: RoundTurn | null
@@ -78,7 +80,7 @@ export function useOnTheWater({
   const invented = instruments !== undefined && unreal(instruments) !== ''
   const isHeard = trip.live && ((instruments?.sources.length ?? 0) > 0 || fix !== undefined)
   const sightings = useSightings(told, now)
-  const live = useLive(boat, isHeard ? draft : null, out, back, sightings.boats, fix ?? null)
+  const live = useLive(boat, spread, isHeard ? draft : null, out, back, sightings.boats, fix ?? null)
   const strikeOn = async (lineId: string, label: string) => {
     const sailed = trip.live && live && !live.old ? sailedOf(lineId, live.now, instruments) : undefined
     // Where a boat that is not there was is no fact: it serves to practise with, and goes with the page.

@@ -56,7 +56,11 @@ export function usePractice({
     queryKey: ['practice look', boatId],
     queryFn: async () => {
       const asked = wanted.current
-      const reply = await lookAtPractice(boatId, { draft: draft!, lines: linesOut(out, told) })
+      const reply = await lookAtPractice(boatId, {
+        draft: draft!,
+        spreadId: spread,
+        lines: linesOut(out, told),
+      })
       // An answer from before the helm was put over would put it back.
       if (asked === wanted.current) take(reply)
       return reply.at

@@ -23,6 +23,7 @@ const HELD_MS = 300_000
  */
 export function useLive(
   boat: string,
+  spreadId: string,
   draft: Draft | null,
   out: readonly string[],
   back: LiveAsked['back'] | null,
@@ -38,7 +39,7 @@ export function useLive(
     held.current = [...held.current.filter(({ at }) => Date.parse(at) > from), fix]
   }, [fix])
   const asked = useQuery({
-    queryKey: ['live', boat, draft, out, back, boatsSeen],
+    queryKey: ['live', boat, spreadId, draft, out, back, boatsSeen],
     queryFn: async () => {
       // Another spread is told the whole way; what was told of it out of order would be passed over.
       const spread = JSON.stringify([draft, out])
@@ -47,6 +48,7 @@ export function useLive(
       const fixes = held.current.filter(({ at }) => at > heard.current)
       const live = await liveOf(boat, {
         draft: draft!,
+        spreadId,
         outLineIds: [...out],
         fixes,
         ...(boatsSeen.length > 0 && { boatsSeen }),

@@ -788,6 +788,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/spreads/{spread}/weighed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["weighed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boats/{boat}/stock": {
         parameters: {
             query?: never;
@@ -2302,6 +2318,8 @@ export interface components {
             draft: components["schemas"]["SpreadDraft"];
             fixes: components["schemas"]["FixBody"][];
             outLineIds: string[];
+            /** Format: uuid */
+            spreadId?: string;
         };
         LiveLineReply: {
             /** @enum {string} */
@@ -2754,6 +2772,8 @@ export interface components {
         PracticeLooked: {
             draft: components["schemas"]["SpreadDraft"];
             lines: components["schemas"]["LineOut"][];
+            /** Format: uuid */
+            spreadId?: string;
         };
         PracticeReply: {
             /** Format: date-time */
@@ -3581,7 +3601,7 @@ export interface components {
             /** Format: double */
             inS: number;
             /** @enum {string} */
-            kind: "CROSSED" | "FOULS" | "BOTTOM" | "SKIPS" | "STEERAGE";
+            kind: "CROSSED" | "FOULS" | "BOTTOM" | "SKIPS" | "STEERAGE" | "STREAM_TURNED";
             lineIds: string[];
             says: components["schemas"]["SentenceReply"];
         };
@@ -3614,6 +3634,10 @@ export interface components {
             swingDeg: number;
             /** Format: int32 */
             swings: number;
+        };
+        WeighedReply: {
+            leads?: components["schemas"]["SentenceReply"];
+            seen: components["schemas"]["AnswerBody"][];
         };
         WidenReply: {
             /** Format: double */
@@ -5192,6 +5216,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Ticked"][];
+                };
+            };
+        };
+    };
+    weighed: {
+        parameters: {
+            query: {
+                trip: string;
+                at: string;
+            };
+            header?: never;
+            path: {
+                boat: string;
+                spread: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeighedReply"];
                 };
             };
         };

@@ -41,7 +41,8 @@ public final class LiveSpread {
 
     private final List<TowedLine> lines;
     private final SailedSpread spread;
-    private final WayFilter filter = new WayFilter();
+    private final WayFilter filter;
+    private final StreamTurned turned;
     private final Soundings soundings = new Soundings();
     private final TurnAhead ahead = new TurnAhead();
     private final Skips skips;
@@ -60,8 +61,18 @@ public final class LiveSpread {
 
     private double driftEast;
 
-    /** @param rules for the speed the lines were solved at, and her pivot */
+    /** Where no tide is known, by a method that goes whichever way. */
     public LiveSpread(TurnRules rules, List<TowedLine> lines, TowSolver tows) {
+        this(rules, lines, tows, WayFilter.Tide.UNKNOWN, false);
+    }
+
+    /**
+     * @param rules      for the speed the lines were solved at, and her pivot
+     * @param withStream the method goes with the stream
+     */
+    public LiveSpread(TurnRules rules, List<TowedLine> lines, TowSolver tows, WayFilter.Tide tide, boolean withStream) {
+        filter = new WayFilter(tide);
+        turned = new StreamTurned(withStream);
         this.lines = List.copyOf(lines);
         spread = new SailedSpread(rules, lines.stream().map(TowedLine::turned).toList(), tows);
         skips = new Skips(this.lines);
@@ -105,6 +116,7 @@ public final class LiveSpread {
         soundings.forget();
         ahead.forget();
         skips.forget();
+        turned.forget();
     }
 
     private void step(Motion motion) {
@@ -131,6 +143,7 @@ public final class LiveSpread {
             ahead.look(spread, motion, pose, at);
         }
         skips.look(spread.lines(), at);
+        turned.look(motion, at);
         passing = passings.isEmpty() ? List.of() : passings.look(places(motion), motion, filter, boat(), instant(at));
     }
 
@@ -178,7 +191,7 @@ public final class LiveSpread {
                 towing,
                 towing ? Math.max(0, settlesM()) : 0,
                 new LiveWarnings(lines, motion, places, at)
-                        .of(settled ? ahead.meets() : Optional.empty(), skips, passing),
+                        .of(settled ? ahead.meets() : Optional.empty(), skips, passing, turned.warning(motion, at)),
                 way.stream()
                         .map(one -> new LiveMoment.Node(one[0] - here.northM(), one[1] - here.eastM(), 0))
                         .toList(),

@@ -21,7 +21,9 @@ public record LiveWarning(Kind kind, Sentence says, List<UUID> lines, double inS
         /** A lure leaves the water. */
         SKIPS,
         /** Too slow to steer. */
-        STEERAGE
+        STEERAGE,
+        /** The stream sets the other way, and the method goes with it. */
+        STREAM_TURNED
     }
 
     public LiveWarning {

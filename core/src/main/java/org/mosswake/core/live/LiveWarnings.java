@@ -29,7 +29,9 @@ final class LiveWarnings {
         this.at = at;
     }
 
-    List<LiveWarning> of(Optional<TurnAhead.Meets> meets, Skips skips, List<LiveWarning> passing) {
+    List<LiveWarning> of(
+            Optional<TurnAhead.Meets> meets, Skips skips, List<LiveWarning> passing, Optional<LiveWarning> turned) {
+        turned.ifPresent(warnings::add);
         warnings.addAll(passing);
         meets.ifPresent(this::fouls);
         places.forEach(this::bottom);

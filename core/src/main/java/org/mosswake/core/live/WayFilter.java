@@ -27,17 +27,37 @@ public final class WayFilter {
     /** How much a stream may be that nobody can tell (m/s, ESTIMATE). */
     private static final double UNTOLD_STREAM_MPS = 0.5;
 
+    /** The stream by a tide table, until instruments tell it better: north and east (m/s); empty where no tide is known. */
+    public interface Tide {
+        Tide UNKNOWN = at -> Optional.empty();
+
+        Optional<double[]> at(Instant moment);
+    }
+
+    private final Tide tide;
+
     private LocalPlane plane = new LocalPlane(new Sample.Place(0, 0));
     private Optional<ExtendedKalmanFilter<Told>> filter = Optional.empty();
     private Optional<Sample> first = Optional.empty();
     private Instant zero = Instant.EPOCH;
     private Instant last = Instant.EPOCH;
     private int refused;
-    /** False where nothing but places is told: the water is then taken as still. */
+    /** False where nothing but places is told: the water then goes as the tide says, or is taken as still. */
     private boolean speeds;
+
+    /** How far the stream may be from that, where nothing tells (m/s). */
+    private double still;
 
     /** True from when she was begun anew until this is asked. */
     private boolean anew;
+
+    public WayFilter() {
+        this(Tide.UNKNOWN);
+    }
+
+    public WayFilter(Tide tide) {
+        this.tide = tide;
+    }
 
     /**
      * Takes what was told; what is older than what was told before is passed over.
@@ -109,12 +129,16 @@ public final class WayFilter {
         } else {
             return;
         }
-        double speed = Math.hypot(north, east);
+        Optional<double[]> known = tide.at(sample.at());
+        double[] stream = known.orElse(new double[] {0, 0});
+        double speed = Math.hypot(north - stream[0], east - stream[1]);
         if (speed < WayModel.SLOWEST_MPS) {
             return;
         }
-        var state = MatrixUtils.createRealVector(new double[] {at[0], at[1], speed, Math.atan2(east, north), 0, 0, 0});
-        var start = new ProcessEstimate(seconds(sample.at()), state, WayModel.first(speeds));
+        double heading = Math.atan2(east - stream[1], north - stream[0]);
+        still = speeds ? 0 : known.isPresent() ? WayModel.TIDE_MPS : UNTOLD_STREAM_MPS;
+        var state = MatrixUtils.createRealVector(new double[] {at[0], at[1], speed, heading, 0, stream[0], stream[1]});
+        var start = new ProcessEstimate(seconds(sample.at()), state, WayModel.first(speeds, known.isPresent()));
         filter = Optional.of(new ExtendedKalmanFilter<>(new QRDecomposer(1e-15), new WayModel(), start));
         anew = true;
     }
@@ -131,7 +155,6 @@ public final class WayFilter {
         return filter.map(ExtendedKalmanFilter::getCorrected).map(now -> {
             RealVector state = WayModel.after(now.getState(), seconds(at) - now.getTime());
             RealMatrix sure = now.getCovariance();
-            double still = speeds ? 0 : UNTOLD_STREAM_MPS;
             return new Motion(
                     state.getEntry(WayModel.NORTH),
                     state.getEntry(WayModel.EAST),

@@ -42,9 +42,12 @@ final class WayModel implements NonLinearProcess<Told> {
 
     private static final double STILL = 0.05;
 
+    /** A tide table for the next station says the stream here to so much (m/s, ESTIMATE). */
+    static final double TIDE_MPS = 0.18;
+
     /** How uncertain she is at first. */
-    static RealMatrix first(boolean speedsAreTold) {
-        double stream = speedsAreTold ? USUAL_STREAM : STILL;
+    static RealMatrix first(boolean speedsAreTold, boolean tideIsKnown) {
+        double stream = !speedsAreTold ? STILL : tideIsKnown ? TIDE_MPS : USUAL_STREAM;
         return MatrixUtils.createRealDiagonalMatrix(
                 new double[] {9, 9, 1, 0.1, Math.pow(Math.toRadians(2), 2), stream * stream, stream * stream});
     }

@@ -100,6 +100,13 @@ public final class DayLog {
         return gone;
     }
 
+    /** What was seen, in time. */
+    public List<Fact> sightings() {
+        return standing.stream()
+                .filter(fact -> fact.what() instanceof Happening.Sighted)
+                .toList();
+    }
+
     /** In time. */
     public List<StrikeState> strikes() {
         return strikes;

@@ -47,6 +47,31 @@ class WayFilterTest {
         }
     }
 
+    /** The tide table is some way off, and nearer than nothing, until a circle tells it better. */
+    @Test
+    void aTideTableTellsTheStreamToAReceiverAlone() {
+        for (int seed = 0; seed < 10; seed++) {
+            var boat = new Sailing(3.9, 36 * seed, 0.5, 0.3, seed);
+            var filter = new WayFilter(at -> Optional.of(new double[] {0.42, 0.36}));
+            Motion straight = sail(filter, boat, 120, 0, Sailing::receiver).orElseThrow();
+            assertThat(off(straight, boat)).as("seed %d", seed).isLessThan(0.25);
+            assertThat(straight.streamDoubtMps()).isBetween(0.1, 0.25);
+            assertThat(straight.throughMps()).isCloseTo(3.9, within(0.25));
+            Motion round = sail(filter, boat, 180, Math.toRadians(2.5), Sailing::receiver)
+                    .orElseThrow();
+            assertThat(off(round, boat)).isLessThan(0.15);
+        }
+    }
+
+    @Test
+    void aTideTableTellsItToWhoTellsPlacesAlone() {
+        var boat = new Sailing(3.9, 90, 0.5, 0.1, 3);
+        var filter = new WayFilter(at -> Optional.of(new double[] {0.5, 0.1}));
+        Motion motion = sail(filter, boat, 120, 0, Sailing::fix).orElseThrow();
+        assertThat(off(motion, boat)).isLessThan(0.1);
+        assertThat(motion.streamDoubtMps()).isBetween(0.15, 0.3);
+    }
+
     @Test
     void placesAloneTellNoStreamAndSaySo() {
         var boat = new Sailing(3.9, 90, 0.5, 0, 3);

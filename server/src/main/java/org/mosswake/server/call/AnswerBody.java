@@ -34,7 +34,7 @@ public record AnswerBody(
         @Nullable Double value,
         @Nullable Double other,
         @Nullable Map<Part.Key, Double> more) {
-    static AnswerBody of(Topic topic, Answer answer) {
+    public static AnswerBody of(Topic topic, Answer answer) {
         var more = new EnumMap<Part.Key, Double>(Part.Key.class);
         more.putAll(answer.figures());
         more.keySet().removeAll(ENDS);

@@ -2,6 +2,7 @@ package org.mosswake.server.call;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
@@ -11,6 +12,7 @@ import java.util.stream.Stream;
 import org.mosswake.core.build.FirstSpread;
 import org.mosswake.core.call.Box;
 import org.mosswake.core.call.Call;
+import org.mosswake.core.call.Conditions;
 import org.mosswake.core.call.DayPlan;
 import org.mosswake.core.call.Entry;
 import org.mosswake.core.call.LineCount;
@@ -37,7 +39,7 @@ import org.springframework.stereotype.Service;
 
 /** Puts boat, box, ways and day together and asks the core. */
 @Service
-class CallService {
+public class CallService {
     /** Hours weighed before the light comes and after it goes. */
     private static final Duration BESIDE_LIGHT = Duration.ofMinutes(60);
 
@@ -78,6 +80,14 @@ class CallService {
         Moment moment(Instant at) {
             return Moment.of(at, sun, moon, tide.map(station -> station.streamAt(at, turns)));
         }
+    }
+
+    /** Every method weighed at a moment of a day out. */
+    public Ranking ranking(
+            UUID vessel, LocalDate day, Instant at, double latitude, double longitude, ZoneId zone, Conditions known) {
+        var place = new PlaceBody(latitude, longitude, zone.getId());
+        var body = new CallBody(day, at, place, AnswerBody.of(known), null, null, null, null, null);
+        return Ranking.of(situation(vessel, body, Sky.of(body)));
     }
 
     CallReply call(UUID vessel, CallBody body) {

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.mosswake.core.call.Conditions;
 import org.mosswake.core.call.Topic;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.server.call.PlanBody.SetAside;
@@ -39,6 +40,13 @@ public class PlanService {
     PlanBody plan(UUID vessel, LocalDate day) {
         spreads.requireBoat(vessel);
         return plan(day, documents.one(vessel, DocumentKind.PLAN, day.toString()));
+    }
+
+    /** What is known of a day. */
+    @Transactional(readOnly = true)
+    public Conditions conditions(UUID vessel, LocalDate day) {
+        return AnswerBody.conditions(new Faults(), "answers", plan(vessel, day).answers())
+                .orElse(Conditions.NOTHING);
     }
 
     /** A count that was stated of a day. */

@@ -8,6 +8,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.mosswake.core.strikes.DayLog;
+import org.mosswake.core.strikes.Fact;
 import org.mosswake.core.strikes.StrikeState;
 import org.mosswake.server.strikes.FactMapper.LineRow;
 import org.mosswake.server.strikes.FactMapper.PlaceRow;
@@ -78,6 +79,11 @@ public class DayService {
     public DayReply.State at(UUID vessel, UUID trip, Instant moment) {
         trips.trip(vessel, trip);
         return DayReply.State.of(folded(facts.ofTrip(vessel, trip)).at(moment));
+    }
+
+    /** What was seen on a day, in time. */
+    public List<Fact> sightings(UUID vessel, UUID trip) {
+        return folded(facts.ofTrip(vessel, trip)).sightings();
     }
 
     public List<DayReply.LineExposure> exposure(UUID vessel, UUID trip, Instant from, Instant to) {

@@ -97,4 +97,28 @@ class DeckApiTest {
                         .status())
                 .isEqualTo(404);
     }
+
+    /** What was seen answers the plan's questions, for a while; of a spread that nobody called no method is said to lead. */
+    @Test
+    void whatWasSeenIsWeighed(Api api) {
+        String boat = api.quietLedger();
+        String spread = Api.named(api.get(boat + "/spreads").json(), "Mixed surface", "spreadId");
+        String trip = api.get(boat + "/trips").json().get(0).get("tripId").asString();
+        var fact = Api.JSON.createObjectNode();
+        fact.put("factId", UUID.randomUUID().toString()).put("tripId", trip).put("kind", "SIGHTED");
+        fact.put("edition", 2).put("deviceId", UUID.randomUUID().toString());
+        fact.put("happenedAt", "2026-06-18T10:00:00Z").put("deviceAt", "2026-06-18T10:00:00Z");
+        fact.putObject("payload").put("what", "BIRDS_DIVING");
+        var body = Api.JSON.createObjectNode();
+        body.putArray("facts").add(fact);
+        assertThat(api.post(boat + "/facts", body).status()).isEqualTo(200);
+        String asked = boat + "/spreads/" + spread + "/weighed?trip=" + trip + "&at=";
+        JsonNode weighed = api.get(asked + "2026-06-18T10:20:00Z").json();
+        assertThat(weighed.get("seen")).hasSize(1);
+        assertThat(weighed.get("seen").get(0).get("topic").asString()).isEqualTo("BIRDS");
+        assertThat(weighed.get("seen").get(0).get("choice").asString()).isEqualTo("DIVING");
+        assertThat(weighed.has("leads")).isFalse();
+        assertThat(api.get(asked + "2026-06-18T12:20:00Z").json().get("seen")).isEmpty();
+        assertThat(api.get(asked + "soon").status()).isEqualTo(400);
+    }
 }

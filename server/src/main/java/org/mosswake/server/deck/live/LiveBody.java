@@ -16,6 +16,7 @@ import org.mosswake.server.strikes.FixBody;
 /**
  * A spread at sea.
  *
+ * @param spreadId   that it is of, where it is kept: its method may go with the stream
  * @param outLineIds lines that are out; others are not shown
  * @param back       where to; absent where nobody wants to
  * @param fixes      of the device that asks, since it was last answered: for a boat without instruments
@@ -23,6 +24,7 @@ import org.mosswake.server.strikes.FixBody;
  */
 record LiveBody(
         SpreadDraft draft,
+        @Nullable UUID spreadId,
         List<UUID> outLineIds,
         List<FixBody> fixes,
         @Nullable List<SeenBody> boatsSeen,

@@ -8,18 +8,25 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
+import org.mosswake.core.call.Numbers;
+import org.mosswake.core.call.Playbook;
+import org.mosswake.core.clock.DemoTides;
+import org.mosswake.core.clock.TideStation;
 import org.mosswake.core.live.LiveMoment;
 import org.mosswake.core.live.LiveSpread;
 import org.mosswake.core.live.Sample;
 import org.mosswake.core.live.SeenBoat;
 import org.mosswake.core.live.TowedLine;
+import org.mosswake.core.live.WayFilter;
 import org.mosswake.core.spread.Labels;
 import org.mosswake.core.spread.Spread;
 import org.mosswake.core.tow.TowSolver;
 import org.mosswake.core.turn.TurnRules;
+import org.mosswake.server.call.OriginService;
 import org.mosswake.server.deck.instruments.TrackService;
 import org.mosswake.server.deck.instruments.VesselClock;
 import org.mosswake.server.gear.Aboard;
+import org.mosswake.server.gear.BoatService;
 import org.mosswake.server.spread.SpreadAssembler;
 import org.mosswake.server.strikes.FixBody;
 import org.springframework.stereotype.Service;
@@ -32,11 +39,21 @@ public class LiveService {
 
     private final SpreadAssembler assembler;
     private final Aboard aboard;
+    private final BoatService boats;
+    private final OriginService origins;
     private final TrackService track;
     private final VesselClock clock;
     private final LiveSpreads spreads = new LiveSpreads();
 
-    LiveService(SpreadAssembler assembler, Aboard aboard, TrackService track, VesselClock clock) {
+    LiveService(
+            SpreadAssembler assembler,
+            Aboard aboard,
+            BoatService boats,
+            OriginService origins,
+            TrackService track,
+            VesselClock clock) {
+        this.boats = boats;
+        this.origins = origins;
         this.assembler = assembler;
         this.aboard = aboard;
         this.track = track;
@@ -46,8 +63,7 @@ public class LiveService {
     /** What is asked is put together, and refused, at once; the rest is work. */
     Callable<LiveReply> live(UUID vessel, LiveBody body) {
         Spread whole = assembler.assemble(vessel, body.draft());
-        double lengthM = aboard.of(vessel).lengthM();
-        var asked = new LiveSpreads.Asked(vessel, whole, List.copyOf(body.outLineIds()), lengthM);
+        var asked = asked(vessel, whole, body.outLineIds(), Optional.ofNullable(body.spreadId()));
         return () -> spreads.with(asked, () -> begin(asked), kept -> {
             hear(kept, vessel, body.fixes());
             SeenBoat.of(body.sightings()).ifPresent(kept.live()::see);
@@ -58,11 +74,11 @@ public class LiveService {
     /**
      * Where the lines that are out are by what was told last; the same spread as the page's, led once.
      *
-     * @param out lines that are out
+     * @param out    lines that are out
+     * @param spread that they are of, where it is kept
      */
-    public Optional<LiveMoment> moment(UUID vessel, Spread whole, List<UUID> out) {
-        double lengthM = aboard.of(vessel).lengthM();
-        var asked = new LiveSpreads.Asked(vessel, whole, List.copyOf(out), lengthM);
+    public Optional<LiveMoment> moment(UUID vessel, Spread whole, List<UUID> out, Optional<UUID> spread) {
+        var asked = asked(vessel, whole, out, spread);
         return spreads.with(asked, () -> begin(asked), kept -> {
             hear(kept, vessel, List.of());
             return kept.live().moment();
@@ -79,7 +95,27 @@ public class LiveService {
                         back.starboardRadiusM());
     }
 
-    private static LiveSpread begin(LiveSpreads.Asked asked) {
+    private LiveSpreads.Asked asked(UUID vessel, Spread whole, List<UUID> out, Optional<UUID> spread) {
+        boolean withStream = spread.flatMap(id -> origins.playbookOf(vessel, id))
+                .filter(book -> Numbers.USUAL.playbook(book).is(Playbook.Trait.OVER_GROUND))
+                .isPresent();
+        return new LiveSpreads.Asked(
+                vessel, whole, List.copyOf(out), aboard.of(vessel).lengthM(), withStream);
+    }
+
+    /** By the station next to her home, where one is known. */
+    private WayFilter.Tide tideOf(UUID vessel) {
+        BoatService.Home home = boats.homeOf(vessel);
+        return TideStation.near(DemoTides.ALL, home.latitudeDeg(), home.longitudeDeg())
+                .<WayFilter.Tide>map(station -> at -> {
+                    double towards = Math.toRadians(station.floodTowardsDeg());
+                    double mps = station.streamMps(at);
+                    return Optional.of(new double[] {mps * Math.cos(towards), mps * Math.sin(towards)});
+                })
+                .orElse(WayFilter.Tide.UNKNOWN);
+    }
+
+    private LiveSpread begin(LiveSpreads.Asked asked) {
         Spread whole = asked.spread();
         Map<UUID, String> labels = Labels.of(whole.lines());
         var tows = new TowSolver();
@@ -93,7 +129,7 @@ public class LiveService {
                 TurnRules.usualPivotAsternM(asked.boatLengthM()),
                 TurnRules.USUAL_CLEAR_ACROSS_M,
                 TurnRules.USUAL_CLEAR_UP_M);
-        return new LiveSpread(rules, out, tows);
+        return new LiveSpread(rules, out, tows, tideOf(asked.vessel()), asked.withStream());
     }
 
     private void hear(LiveSpreads.Kept kept, UUID vessel, List<FixBody> fixes) {

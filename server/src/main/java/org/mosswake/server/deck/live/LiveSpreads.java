@@ -15,7 +15,7 @@ final class LiveSpreads {
     private static final int MOST_KEPT = 8;
 
     /** What tells one from another: another let-out, another lure, another line out is another spread. */
-    record Asked(UUID vessel, Spread spread, List<UUID> out, double boatLengthM) {}
+    record Asked(UUID vessel, Spread spread, List<UUID> out, double boatLengthM, boolean withStream) {}
 
     /** One of them; asked by one at a time. */
     static final class Kept {

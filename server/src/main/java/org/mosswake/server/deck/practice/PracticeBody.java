@@ -3,6 +3,7 @@ package org.mosswake.server.deck.practice;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.core.sim.PracticeState;
@@ -47,8 +48,11 @@ final class PracticeBody {
         }
     }
 
-    /** @param lines that are out */
-    record PracticeLooked(SpreadDraft draft, List<LineOut> lines) implements Checked {
+    /**
+     * @param spreadId that the draft is of
+     * @param lines    that are out
+     */
+    record PracticeLooked(SpreadDraft draft, @Nullable UUID spreadId, List<LineOut> lines) implements Checked {
         /** @param cleanSince when somebody last saw it clean: set, looked over or renewed */
         record LineOut(UUID lineId, Instant cleanSince) {}
 

@@ -1,6 +1,7 @@
 package org.mosswake.server.deck.practice;
 
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -45,8 +46,13 @@ class PracticeLines {
             return List.of();
         }
         Spread spread = assembler.assemble(boat, body.draft());
-        Optional<LiveMoment> moment =
-                live.moment(boat, spread, clean.keySet().stream().sorted().toList());
+        Optional<LiveMoment> moment = live.moment(
+                boat,
+                spread,
+                clean.keySet().stream()
+                        .sorted(Comparator.comparing(UUID::toString))
+                        .toList(),
+                Optional.ofNullable(body.spreadId()));
         if (moment.isEmpty() || !moment.get().towing()) {
             return List.of();
         }

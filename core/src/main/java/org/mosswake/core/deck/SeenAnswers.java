@@ -1,0 +1,117 @@
+package org.mosswake.core.deck;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.mosswake.core.call.Answer;
+import org.mosswake.core.call.Part;
+import org.mosswake.core.call.PlaybookId;
+import org.mosswake.core.call.Ranking;
+import org.mosswake.core.call.Reason;
+import org.mosswake.core.call.Score;
+import org.mosswake.core.call.Topic;
+import org.mosswake.core.strikes.Happening.Sighted;
+import org.mosswake.core.strikes.Seen;
+import org.mosswake.core.units.Sentence;
+
+/** What was seen from the boat of late, as answers to what a plan asks, and whether they put another method first. */
+public final class SeenAnswers {
+    /** Birds have gone elsewhere by then, and so has what floats (ESTIMATE). */
+    private static final Duration BIRDS_LAST = Duration.ofMinutes(45);
+
+    private static final Duration WATER_LASTS = Duration.ofMinutes(90);
+    /** So many times weed within that is thick. */
+    private static final int THICK = 4;
+    /** Nobody changes a spread for less (tenths). */
+    static final int CLEARLY = 10;
+
+    private SeenAnswers() {}
+
+    /** A sighting that stands. */
+    public record Sight(Instant at, Sighted what) {}
+
+    /** @param sights in any order */
+    public static Map<Topic, Answer> of(List<Sight> sights, Instant now) {
+        var answers = new EnumMap<Topic, Answer>(Topic.class);
+        latest(
+                        sights,
+                        now,
+                        BIRDS_LAST,
+                        Seen.BIRDS_DIVING,
+                        Seen.BIRDS_SEARCHING,
+                        Seen.BIRDS_TRAVELLING,
+                        Seen.BIRDS_RESTING)
+                .map(sight -> Answer.choice(birds(sight.what().what())))
+                .ifPresent(answer -> answers.put(Topic.BIRDS, answer));
+        of(sights, now, WATER_LASTS, Seen.BAIT)
+                .filter(sight -> sight.what().topM().isPresent()
+                        && sight.what()
+                                .bottomM()
+                                .filter(to -> to > sight.what().topM().get())
+                                .isPresent())
+                .max(Comparator.comparing(Sight::at))
+                .map(sight -> Answer.layer(
+                        sight.what().topM().orElseThrow(),
+                        sight.what().bottomM().orElseThrow()))
+                .ifPresent(answer -> answers.put(Topic.BAIT, answer));
+        latest(sights, now, WATER_LASTS, Seen.EDGE)
+                .ifPresent(sight -> answers.put(Topic.CLARITY, Answer.choice(Topic.Clarity.EDGE)));
+        long weed = of(sights, now, WATER_LASTS, Seen.WEED).count();
+        if (weed > 0) {
+            answers.put(Topic.WEED, Answer.choice(weed < THICK ? Topic.Weed.SCATTERED : Topic.Weed.THICK));
+        }
+        long floats = of(sights, now, BIRDS_LAST, Seen.FLOATING_THING).count();
+        if (floats > 0) {
+            answers.put(Topic.FLOATING, Answer.choice(Topic.Floating.SINGLE).with(Part.Key.VALUE, floats));
+        }
+        return answers;
+    }
+
+    private static Stream<Sight> of(List<Sight> sights, Instant now, Duration lasts, Seen... what) {
+        return sights.stream()
+                .filter(sight -> List.of(what).contains(sight.what().what()))
+                .filter(sight -> !sight.at().isAfter(now) && !sight.at().isBefore(now.minus(lasts)));
+    }
+
+    private static Optional<Sight> latest(List<Sight> sights, Instant now, Duration lasts, Seen... what) {
+        return of(sights, now, lasts, what).max(Comparator.comparing(Sight::at));
+    }
+
+    private static Topic.Birds birds(Seen seen) {
+        return switch (seen) {
+            case BIRDS_DIVING -> Topic.Birds.DIVING;
+            case BIRDS_TRAVELLING -> Topic.Birds.TRAVELLING;
+            case BIRDS_RESTING -> Topic.Birds.SITTING;
+            default -> Topic.Birds.SEARCHING;
+        };
+    }
+
+    /** One line where another method has come to lead clearly, and by what was seen; nothing where it was so before. */
+    public static Optional<Sentence> leads(Ranking planned, Ranking weighed, PlaybookId ours) {
+        Score first = weighed.first();
+        boolean clearly = first.tenths() - weighed.of(ours).tenths() >= CLEARLY;
+        boolean before =
+                planned.of(first.playbook().id()).tenths() - planned.of(ours).tenths() >= CLEARLY;
+        if (!clearly || before) {
+            return Optional.empty();
+        }
+        List<String> by = first.reasons().stream()
+                .filter(reason -> isNew(reason, planned.of(first.playbook().id())))
+                .map(reason -> reason.topic().words())
+                .distinct()
+                .toList();
+        String why = by.isEmpty() ? "" : ": " + String.join(", ", by);
+        return Optional.of(Sentence.of("By what was seen "
+                + first.playbook().id().words() + " has come to lead clearly over " + ours.words() + why + "."));
+    }
+
+    private static boolean isNew(Reason reason, Score planned) {
+        return reason.tenths() > 0
+                && planned.reasons().stream().noneMatch(one -> one.rule().equals(reason.rule()));
+    }
+}

@@ -1,0 +1,14 @@
+package org.mosswake.server.deck;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.mosswake.server.call.AnswerBody;
+import org.mosswake.server.platform.wire.SentenceReply;
+
+/**
+ * The call weighed again by what was seen.
+ *
+ * @param seen  answers to what the plan of the day asks
+ * @param leads where another method has come to lead clearly
+ */
+record WeighedReply(List<AnswerBody> seen, @Nullable SentenceReply leads) {}
