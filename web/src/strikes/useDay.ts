@@ -1,6 +1,7 @@
 import { queryOptions, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useSyncExternalStore } from 'react'
 import { deviceId, sources } from '../shared/device'
+import { held, hold } from '../shared/held'
 import { outbox, type Item } from '../shared/outbox/outbox'
 import { foldDay } from './fold/day'
 import type { Fact, Payload, StrikeState } from './fold/model'
@@ -24,13 +25,16 @@ const NONE: readonly Fact[] = []
 const NOTHING: readonly Item[] = []
 
 /**
- * What this page has sent of a day: a log that was asked for before it arrived, and is still on its way, does not have
- * it, and must not hide it.
+ * What this device has sent of a day: a log that was asked for before it arrived, and is still on its way or held for a
+ * day without a link, does not have it, and must not hide it.
  */
-const sentOf = (trip: string) =>
+const sentOf = (queries: QueryClient, trip: string) =>
   queryOptions({
     queryKey: ['sent', trip],
-    queryFn: (): readonly Item[] => NOTHING,
+    queryFn: async (): Promise<readonly Item[]> => {
+      const before = (await held<readonly Item[]>('sent', trip)) ?? NOTHING
+      return [...before, ...(queries.getQueryData<readonly Item[]>(['sent', trip]) ?? NOTHING)]
+    },
     staleTime: Infinity,
     gcTime: Infinity,
   })
@@ -65,7 +69,7 @@ export function useDay(boat: string, trip: string | undefined, follows = false) 
     [queries],
   )
 
-  const sent = useQuery({ ...sentOf(trip ?? ''), enabled: false }).data ?? NOTHING
+  const sent = useQuery({ ...sentOf(queries, trip ?? ''), enabled: trip !== undefined }).data ?? NOTHING
 
   const { day, strikes } = useMemo(() => {
     const unsent = own.filter((item) => item.way === 'fact' && !item.refused)
@@ -154,7 +158,11 @@ function taken(queries: QueryClient, item: Item) {
     return
   }
   const key = logOf(item.boat, tripOf(item) ?? '').queryKey
-  if (item.way === 'fact')
-    queries.setQueryData(sentOf(tripOf(item) ?? '').queryKey, (all) => [...(all ?? NOTHING), item])
+  if (item.way === 'fact') {
+    const trip = tripOf(item) ?? ''
+    const sent = [...(queries.getQueryData(sentOf(queries, trip).queryKey) ?? NOTHING), item]
+    queries.setQueryData(sentOf(queries, trip).queryKey, sent)
+    void hold('sent', trip, sent)
+  }
   void queries.invalidateQueries({ queryKey: key })
 }

@@ -13,6 +13,8 @@ export const newQueries = () =>
     defaultOptions: {
       queries: {
         refetchOnWindowFocus: false,
+        // Without a link the worker answers by what it holds.
+        networkMode: 'offlineFirst',
         refetchOnReconnect: (query) => askedOnReconnect(query as Query<unknown, Error>),
         // A redirect from page to page does not ask the same again.
         staleTime: 2000,
