@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.Map;
 import org.mosswake.bench.call.CallBench;
 import org.mosswake.bench.call.ChipLatency;
+import org.mosswake.bench.live.FeedHour;
 import org.mosswake.bench.live.LiveSteps;
 import org.mosswake.bench.rig.RigBench;
 import org.mosswake.bench.spread.DragLatency;
@@ -40,6 +41,7 @@ public final class Bench {
         printCall(results);
         printRig(results);
         LiveSteps.print();
+        FeedHour.print();
         if (args.length > 0) {
             DragLatency.print(args[0]);
             ChipLatency.print(args[0]);
