@@ -188,6 +188,20 @@ describe('pads, clocks, cues and sightings', () => {
     expect(seen).toHaveBeenCalledWith('BIRDS_DIVING', 'birds diving', null)
     expect(close).toHaveBeenCalled()
   })
+
+  it('bait is seen between two depths', () => {
+    const seen = vi.fn()
+    render(<Sighted placed={false} onSeen={seen} onClose={vi.fn()} />)
+    for (const [label, typed] of [
+      ['Bait from', '20 m'],
+      ['Bait down to', '30 m'],
+    ] as const) {
+      fireEvent.change(screen.getByLabelText(label), { target: { value: typed } })
+      fireEvent.keyDown(screen.getByLabelText(label), { key: 'Enter' })
+    }
+    fireEvent.click(screen.getByText('bait on the sounder'))
+    expect(seen).toHaveBeenCalledWith('BAIT', 'bait on the sounder', null, { topM: 20, bottomM: 30 })
+  })
 })
 
 describe('where something is seen', () => {

@@ -38,9 +38,7 @@ export function AtPractice({ s }: { s: DeckState }) {
       <OutThere
         practice={practice}
         onSeen={(...seen) => void s.see(...seen)}
-        onBait={(topM, bottomM) =>
-          void s.reports.tell('SIGHTED', { what: 'BAIT', topM, bottomM }, 'Seen: bait on the sounder')
-        }
+        onBait={(topM, bottomM) => void s.see('BAIT', 'bait on the sounder', null, { topM, bottomM })}
       />
     </div>
   )

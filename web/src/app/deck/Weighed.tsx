@@ -26,8 +26,10 @@ export function Weighed({ s, spread }: { s: DeckState; spread: string }) {
   const keep = async () => {
     try {
       const plan = await client.fetchQuery({ ...planOf(boatId, trip.day), staleTime: 0 })
-      const seen = new Set(data.seen.map(({ topic }) => topic))
-      const answers = [...plan.answers.filter(({ topic }) => !seen.has(topic)), ...data.seen]
+      // The well is counted on from what the plan says: written into it, it would be counted twice.
+      const seen = data.seen.filter(({ topic }) => topic !== 'LIVE_BAIT')
+      const topics = new Set(seen.map(({ topic }) => topic))
+      const answers = [...plan.answers.filter(({ topic }) => !topics.has(topic)), ...seen]
       client.setQueryData(planOf(boatId, trip.day).queryKey, await savePlan(boatId, { ...plan, answers }))
       void go(`/boats/${boatId}/plan?day=${trip.day}`)
     } catch (problem) {

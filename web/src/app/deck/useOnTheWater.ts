@@ -3,6 +3,7 @@ import { clockOf } from '../../clock/model'
 import { unreal } from '../../deck/gauges'
 import type { Mark } from '../../deck/live/BackTo'
 import type { Where } from '../../deck/Scope'
+import type { Layer } from '../../deck/Sighted'
 import { sailedOf } from '../../deck/live/sailed'
 import { useLive } from '../../deck/live/useLive'
 import type { Instruments } from '../../deck/queries'
@@ -87,9 +88,16 @@ export function useOnTheWater({
     const factId = await reports.strike(lineId, label, invented ? undefined : sailed)
     if (invented && sailed) setPractised((all) => new Map(all).set(factId, sailed))
   }
-  const see = async (what: string, words: string, where: Where | null) => {
+  const see = async (what: string, words: string, where: Where | null, layer: Layer = {}) => {
     const at = where && live?.now ? placed(live.now, where) : null
-    const payload = { what, ...at?.seen, ...(!invented && at?.place) }
+    const { topM, bottomM } = layer
+    const payload = {
+      what,
+      ...at?.seen,
+      ...(!invented && at?.place),
+      ...(topM !== undefined && { topM }),
+      ...(bottomM !== undefined && { bottomM }),
+    }
     const factId = await reports.tell('SIGHTED', payload, `Seen: ${words}`)
     if (invented && at && factId) sightings.practise(factId, at.place)
   }

@@ -5,21 +5,29 @@ import java.time.Instant;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.mosswake.core.call.Answer;
+import org.mosswake.core.call.Conditions;
 import org.mosswake.core.call.Part;
 import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.call.Ranking;
 import org.mosswake.core.call.Reason;
 import org.mosswake.core.call.Score;
 import org.mosswake.core.call.Topic;
+import org.mosswake.core.fault.Accepted;
+import org.mosswake.core.strikes.Fact;
+import org.mosswake.core.strikes.Happening.BaitCaught;
+import org.mosswake.core.strikes.Happening.BaitDead;
+import org.mosswake.core.strikes.Happening.Opened;
 import org.mosswake.core.strikes.Happening.Sighted;
 import org.mosswake.core.strikes.Seen;
 import org.mosswake.core.units.Sentence;
 
-/** What was seen from the boat of late, as answers to what a plan asks, and whether they put another method first. */
+/** What was seen from the boat of late, found in fish and put into the well, as answers to what a plan asks, and whether they put another method first. */
 public final class SeenAnswers {
     /** Birds have gone elsewhere by then, and so has what floats (ESTIMATE). */
     private static final Duration BIRDS_LAST = Duration.ofMinutes(45);
@@ -30,13 +38,75 @@ public final class SeenAnswers {
     /** Nobody changes a spread for less (tenths). */
     static final int CLEARLY = 10;
 
+    private static final Pattern LENGTH =
+            Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*(mm|cm|inches|inch|in\\b|\")", Pattern.CASE_INSENSITIVE);
+
+    private static final int MOST_BAITS = 500;
+
     private SeenAnswers() {}
 
-    /** A sighting that stands. */
-    public record Sight(Instant at, Sighted what) {}
+    private record Sight(Instant at, Sighted what) {}
 
-    /** @param sights in any order */
-    public static Map<Topic, Answer> of(List<Sight> sights, Instant now) {
+    /**
+     * @param told    facts of the day that stand, in time
+     * @param planned what is known already: baits that are caught or die are counted on from there
+     */
+    public static Map<Topic, Answer> of(List<Fact> told, Conditions planned, Instant now) {
+        List<Fact> by = told.stream().filter(fact -> !fact.at().isAfter(now)).toList();
+        var answers = seen(
+                by.stream()
+                        .filter(fact -> fact.what() instanceof Sighted)
+                        .map(fact -> new Sight(fact.at(), (Sighted) fact.what()))
+                        .toList(),
+                now);
+        eaten(by).ifPresent(answer -> answers.put(Topic.FORAGE, answer));
+        well(by, planned).ifPresent(answer -> answers.put(Topic.LIVE_BAIT, answer));
+        return answers;
+    }
+
+    /** What the last fish that was opened had eaten, where its length was said. */
+    private static Optional<Answer> eaten(List<Fact> told) {
+        return told.stream()
+                .flatMap(fact ->
+                        fact.what() instanceof Opened opened ? lengthM(opened.found()).stream() : Stream.empty())
+                .reduce((one, later) -> later)
+                .map(Answer::number);
+    }
+
+    /** `three squid of 8 cm`; empty where no length is in it, or none that a fish swallows. */
+    private static Optional<Double> lengthM(String found) {
+        var matcher = LENGTH.matcher(found);
+        if (!matcher.find()) {
+            return Optional.empty();
+        }
+        double value = Double.parseDouble(matcher.group(1).replace(',', '.'));
+        double metres = value
+                * switch (matcher.group(2).toLowerCase(Locale.ROOT)) {
+                    case "mm" -> 0.001;
+                    case "cm" -> 0.01;
+                    default -> 0.0254;
+                };
+        Accepted range = Topic.FORAGE.parts().get(0).range();
+        return Optional.of(metres).filter(length -> length >= range.least() && length <= range.most());
+    }
+
+    private static Optional<Answer> well(List<Fact> told, Conditions planned) {
+        int counted = 0;
+        boolean any = false;
+        for (Fact fact : told) {
+            if (fact.what() instanceof BaitCaught caught) {
+                counted += caught.count();
+                any = true;
+            } else if (fact.what() instanceof BaitDead dead) {
+                counted -= dead.count();
+                any = true;
+            }
+        }
+        int aboard = planned.count(Topic.LIVE_BAIT).orElse(0) + counted;
+        return any ? Optional.of(Answer.number(Math.max(0, Math.min(MOST_BAITS, aboard)))) : Optional.empty();
+    }
+
+    private static EnumMap<Topic, Answer> seen(List<Sight> sights, Instant now) {
         var answers = new EnumMap<Topic, Answer>(Topic.class);
         latest(
                         sights,

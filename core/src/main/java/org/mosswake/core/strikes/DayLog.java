@@ -100,11 +100,9 @@ public final class DayLog {
         return gone;
     }
 
-    /** What was seen, in time. */
-    public List<Fact> sightings() {
-        return standing.stream()
-                .filter(fact -> fact.what() instanceof Happening.Sighted)
-                .toList();
+    /** What was not taken back, as it was corrected, in time. */
+    public List<Fact> standing() {
+        return standing;
     }
 
     /** In time. */

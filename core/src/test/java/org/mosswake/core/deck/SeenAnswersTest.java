@@ -1,6 +1,7 @@
 package org.mosswake.core.deck;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -8,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.mosswake.core.call.Answer;
 import org.mosswake.core.call.Conditions;
@@ -16,26 +18,28 @@ import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.call.Ranking;
 import org.mosswake.core.call.Situation;
 import org.mosswake.core.call.Topic;
-import org.mosswake.core.deck.SeenAnswers.Sight;
+import org.mosswake.core.strikes.Fact;
+import org.mosswake.core.strikes.Happening;
 import org.mosswake.core.strikes.Happening.Sighted;
 import org.mosswake.core.strikes.Seen;
 
 class SeenAnswersTest {
     private static final Instant NOW = Instant.parse("2026-06-18T10:00:00Z");
 
-    private static Sight seen(Seen what, int minutesAgo) {
+    private static Fact seen(Seen what, int minutesAgo) {
         return layer(what, minutesAgo, Optional.empty(), Optional.empty());
     }
 
-    private static Sight layer(Seen what, int minutesAgo, Optional<Double> top, Optional<Double> bottom) {
+    private static Fact layer(Seen what, int minutesAgo, Optional<Double> top, Optional<Double> bottom) {
         Optional<Double> none = Optional.empty();
-        return new Sight(
+        return new Fact(
+                UUID.randomUUID(),
                 NOW.minus(Duration.ofMinutes(minutesAgo)),
                 new Sighted(what, none, none, top, bottom, none, none, none, none, Optional.empty()));
     }
 
-    private static Map<Topic, Answer> of(Sight... sights) {
-        return SeenAnswers.of(List.of(sights), NOW);
+    private static Map<Topic, Answer> of(Fact... told) {
+        return SeenAnswers.of(List.of(told), Conditions.NOTHING, NOW);
     }
 
     @Test
@@ -63,7 +67,7 @@ class SeenAnswersTest {
 
     @Test
     void weedAgainAndAgainIsThick() {
-        Sight weed = seen(Seen.WEED, 10);
+        Fact weed = seen(Seen.WEED, 10);
         assertThat(of(weed)).containsEntry(Topic.WEED, Answer.choice(Topic.Weed.SCATTERED));
         assertThat(of(weed, weed, weed, weed)).containsEntry(Topic.WEED, Answer.choice(Topic.Weed.THICK));
     }
@@ -72,6 +76,33 @@ class SeenAnswersTest {
     void edgesAndFloatingThingsAnswerTheirOwn() {
         assertThat(of(seen(Seen.EDGE, 10), seen(Seen.FLOATING_THING, 3), seen(Seen.SHARK, 3)))
                 .containsOnlyKeys(Topic.CLARITY, Topic.FLOATING);
+    }
+
+    private static Fact told(Happening what) {
+        return new Fact(UUID.randomUUID(), NOW.minusSeconds(600), what);
+    }
+
+    @Test
+    void aStomachTellsTheForageWhereALengthWasSaid() {
+        var squid = told(new Happening.Opened(UUID.randomUUID(), "three squid of 8,5 cm"));
+        assertThat(of(squid)).containsExactly(Map.entry(Topic.FORAGE, Answer.number(0.085)));
+        var inches = told(new Happening.Opened(UUID.randomUUID(), "one 6 in herring"));
+        assertThat(of(squid, inches).get(Topic.FORAGE).value().orElseThrow()).isCloseTo(0.1524, within(1e-9));
+        assertThat(of(told(new Happening.Opened(UUID.randomUUID(), "empty")))).isEmpty();
+        assertThat(of(told(new Happening.Opened(UUID.randomUUID(), "a rope of 900 cm"))))
+                .isEmpty();
+    }
+
+    /** On from what the plan said was aboard. */
+    @Test
+    void theWellIsCountedOn() {
+        var planned = Conditions.NOTHING.with(Topic.LIVE_BAIT, Answer.number(12));
+        var caught = told(new Happening.BaitCaught("goggle-eye", 5, Optional.empty()));
+        var dead = told(new Happening.BaitDead("goggle-eye", 20));
+        assertThat(SeenAnswers.of(List.of(caught), planned, NOW))
+                .containsExactly(Map.entry(Topic.LIVE_BAIT, Answer.number(17)));
+        assertThat(SeenAnswers.of(List.of(caught, dead), planned, NOW))
+                .containsExactly(Map.entry(Topic.LIVE_BAIT, Answer.number(0)));
     }
 
     /** Over random days: a line is said where another leads clearly, and only because of what was seen. */

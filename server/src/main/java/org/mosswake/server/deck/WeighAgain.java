@@ -10,7 +10,6 @@ import org.mosswake.core.call.Conditions;
 import org.mosswake.core.call.Ranking;
 import org.mosswake.core.call.Topic;
 import org.mosswake.core.deck.SeenAnswers;
-import org.mosswake.core.strikes.Happening;
 import org.mosswake.core.units.Sentence;
 import org.mosswake.server.call.AnswerBody;
 import org.mosswake.server.call.CallService;
@@ -41,15 +40,11 @@ class WeighAgain {
 
     WeighedReply weigh(UUID vessel, UUID spread, UUID trip, Instant at) {
         TripBody day = trips.trip(vessel, trip);
-        Map<Topic, Answer> seen = SeenAnswers.of(
-                days.sightings(vessel, trip).stream()
-                        .map(fact -> new SeenAnswers.Sight(fact.at(), (Happening.Sighted) fact.what()))
-                        .toList(),
-                at);
+        Conditions planned = plans.conditions(vessel, day.day());
+        Map<Topic, Answer> seen = SeenAnswers.of(days.standing(vessel, trip), planned, at);
         Optional<Sentence> leads = seen.isEmpty()
                 ? Optional.empty()
                 : origins.playbookOf(vessel, spread).flatMap(ours -> {
-                    Conditions planned = plans.conditions(vessel, day.day());
                     Conditions known = planned;
                     for (Map.Entry<Topic, Answer> answer : seen.entrySet()) {
                         known = known.with(answer.getKey(), answer.getValue());

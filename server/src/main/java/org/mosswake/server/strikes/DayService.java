@@ -81,9 +81,9 @@ public class DayService {
         return DayReply.State.of(folded(facts.ofTrip(vessel, trip)).at(moment));
     }
 
-    /** What was seen on a day, in time. */
-    public List<Fact> sightings(UUID vessel, UUID trip) {
-        return folded(facts.ofTrip(vessel, trip)).sightings();
+    /** Facts of a day that stand, in time. */
+    public List<Fact> standing(UUID vessel, UUID trip) {
+        return folded(facts.ofTrip(vessel, trip)).standing();
     }
 
     public List<DayReply.LineExposure> exposure(UUID vessel, UUID trip, Instant from, Instant to) {
