@@ -2,7 +2,7 @@ import { useUnits } from '../../units/UnitsContext'
 import { Big } from '../StrikeCard'
 import type { Practice, PracticeHelm } from './queries'
 
-const RATES = [1, 10, 30, 60] as const
+const RATES = [1, 30, 60] as const
 const TURNS = [-30, -10, 10, 30] as const
 /** Half a knot (m/s). */
 const STEP_MPS = 0.257
@@ -72,7 +72,7 @@ export function Helm({
         <Big onClick={() => steer({ holdMps: Math.max(0, holdMps - STEP_MPS) })}>Slower</Big>
         <Big onClick={() => steer({ holdMps: Math.min(MOST_MPS, holdMps + STEP_MPS) })}>Faster</Big>
       </div>
-      <div className="mt-2 grid grid-cols-[1.5fr_1fr_1fr_1fr_1fr] gap-2">
+      <div className="mt-2 grid grid-cols-[1.3fr_1fr_1fr_1fr] gap-2">
         <Big
           pressed={steering === 'ALONG_THE_LEDGE'}
           onClick={() => steer({ steering: 'ALONG_THE_LEDGE', radiusM: EASY_M })}

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Signal } from './queries'
-import { bowOf, standing } from './words'
+import { bowOf, standing, weedWords } from './words'
 
 const since = '2026-06-18T08:30:00Z'
 const signal = (told: Signal['told']): Signal => ({ told, lineId: 'c1', since })
@@ -27,6 +27,11 @@ describe('what lines tell on a practice day', () => {
     expect(tells('ALONGSIDE', strike('OPEN'))).toEqual(['ALONGSIDE'])
     expect(tells('GONE', strike('LOST'))).toEqual([])
     expect(tells('ALONGSIDE')).toEqual([])
+  })
+
+  it('says weed of all lines at once', () => {
+    expect(weedWords(['C1'])).toBe('C1 drags: weed. Look it over, then tap Clean.')
+    expect(weedWords(['C1', 'S1'])).toBe('C1, S1 drag: weed. Look them over, then tap Clean.')
   })
 
   it('says weed whatever else there is', () => expect(tells('WEEDY', strike('OPEN'))).toEqual(['WEEDY']))

@@ -14,9 +14,15 @@ export function signalWords({ told, species, kg }: Signal, label: string, units:
     case 'GONE':
       return `${label}: it is gone, the line is slack.`
     case 'WEEDY':
-      return `${label} drags: weed. Look it over, then tap Clean.`
+      return weedWords([label])
   }
 }
+
+/** All lines that carry weed in one sentence. */
+export const weedWords = (labels: readonly string[]): string =>
+  labels.length === 1
+    ? `${labels[0]} drags: weed. Look it over, then tap Clean.`
+    : `${labels.join(', ')} drag: weed. Look them over, then tap Clean.`
 
 /** An earlier strike on a line, as far as its signals go on from it. */
 export interface Told {
