@@ -7,6 +7,7 @@ import { outbox } from '../shared/outbox/outbox'
 import { useAddress } from '../shared/useAddress'
 import type { Boat } from '../draft/queries'
 import { tripsOf, type Trip } from '../strikes/queries'
+import { NOTHING, sentOf, tripsBy } from '../strikes/sent'
 
 const TICK_MS = 15_000
 
@@ -132,14 +133,15 @@ export function useTrip(boat: Boat, onDeck = false): TripOfDay {
 function useTrips(boat: string, follows: boolean): readonly Trip[] {
   const kept = useQuery({ ...tripsOf(boat), refetchInterval: follows ? TICK_MS / 3 : false }).data
   const items = useSyncExternalStore(outbox.subscribe, outbox.items)
+  const sent = useQuery(sentOf(useQueryClient(), tripsBy(boat))).data ?? NOTHING
   return useMemo(() => {
-    const unsent = items.filter((item) => item.way === 'trip' && item.boat === boat)
-    const known = new Set(kept?.map((trip) => trip.tripId))
-    return [
-      ...unsent.map((item) => item.body as Trip).filter((trip) => !known.has(trip.tripId)),
-      ...(kept ?? []),
-    ]
-  }, [items, kept, boat])
+    const own = [...items, ...sent].filter((item) => item.way === 'trip' && item.boat === boat)
+    const all = [...own.map((item) => item.body as Trip), ...(kept ?? [])]
+    // The server's own word of a day comes last, and holds.
+    return [...new Map(all.map((trip) => [trip.tripId, trip])).values()].sort((a, b) =>
+      b.day.localeCompare(a.day),
+    )
+  }, [items, sent, kept, boat])
 }
 
 /** Nobody waits longer for a list than a strike can. */

@@ -23,6 +23,11 @@ export async function held<T>(what: string, asked: unknown): Promise<T | null> {
   return found ? ((await found.json()) as T) : null
 }
 
+/** Nothing that was read or worked out is held here any more; what was not sent stays. */
+export async function dropHeld(): Promise<void> {
+  if (able()) await Promise.all([NAME, 'data'].map((name) => caches.delete(name)))
+}
+
 const able = () => 'caches' in globalThis && crypto.subtle !== undefined
 
 async function keyOf(what: string, asked: unknown): Promise<string> {

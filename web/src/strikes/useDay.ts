@@ -1,12 +1,12 @@
-import { queryOptions, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useSyncExternalStore } from 'react'
 import { deviceId, sources } from '../shared/device'
-import { held, hold } from '../shared/held'
 import { outbox, type Item } from '../shared/outbox/outbox'
 import { foldDay } from './fold/day'
 import type { Fact, Payload, StrikeState } from './fold/model'
 import { keepFished } from './fished'
 import { logOf, tripsOf, type FactBody, type FishedBody, type StrikeFigures, type Trip } from './queries'
+import { keepSent, NOTHING, sentOf, tripsBy } from './sent'
 import './ways'
 
 /** A strike as the facts leave it here, and what the server computed for it. */
@@ -22,22 +22,6 @@ export interface Strike extends StrikeState {
 
 const EDITION = 2
 const NONE: readonly Fact[] = []
-const NOTHING: readonly Item[] = []
-
-/**
- * What this device has sent of a day: a log that was asked for before it arrived, and is still on its way or held for a
- * day without a link, does not have it, and must not hide it.
- */
-const sentOf = (queries: QueryClient, trip: string) =>
-  queryOptions({
-    queryKey: ['sent', trip],
-    queryFn: async (): Promise<readonly Item[]> => {
-      const before = (await held<readonly Item[]>('sent', trip)) ?? NOTHING
-      return [...before, ...(queries.getQueryData<readonly Item[]>(['sent', trip]) ?? NOTHING)]
-    },
-    staleTime: Infinity,
-    gcTime: Infinity,
-  })
 
 /** So often it is asked what other devices told (ms). */
 const FOLLOW_MS = 5000
@@ -151,6 +135,7 @@ function taken(queries: QueryClient, item: Item) {
   if (item.way === 'trip') {
     const key = tripsOf(item.boat).queryKey
     const one = item.body as Trip
+    keepSent(queries, tripsBy(item.boat), item)
     queries.setQueryData(key, (all) =>
       all?.some((other) => other.tripId === one.tripId) ? all : [one, ...(all ?? [])],
     )
@@ -158,11 +143,6 @@ function taken(queries: QueryClient, item: Item) {
     return
   }
   const key = logOf(item.boat, tripOf(item) ?? '').queryKey
-  if (item.way === 'fact') {
-    const trip = tripOf(item) ?? ''
-    const sent = [...(queries.getQueryData(sentOf(queries, trip).queryKey) ?? NOTHING), item]
-    queries.setQueryData(sentOf(queries, trip).queryKey, sent)
-    void hold('sent', trip, sent)
-  }
+  if (item.way === 'fact') keepSent(queries, tripOf(item) ?? '', item)
   void queries.invalidateQueries({ queryKey: key })
 }

@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { boats, putAway, takeOut, type Boat } from '../../draft/queries'
 import { ask, type Problem } from '../../shared/api/client'
+import { dropHeld } from '../../shared/held'
 import { download } from '../../shared/download'
 import { Button } from '../../shared/ui/Button'
 import { Sheet } from '../../shared/ui/Sheet'
@@ -85,6 +86,7 @@ function Away({ boat }: { boat: Boat }) {
       await ask((api) =>
         api.POST('/api/boats/{boat}/forget', { ...path(boat.boatId), body: { mark: mark ?? '' } }),
       )
+      await dropHeld()
       await queries.invalidateQueries({ queryKey: boats().queryKey })
       void go('/')
     })

@@ -22,7 +22,7 @@ import type { Loaded } from '../WithSpread'
 import { useArriving, useChange } from './useChange'
 import { useOnTheWater } from './useOnTheWater'
 import { useOwnPosition } from './useOwnPosition'
-import { usePractice } from './usePractice'
+import { usePractice, usePractises } from './usePractice'
 import { TICK_MS, useSecond } from './useSecond'
 
 /** Turns are watched at the radius the orders are worked out for (m). */
@@ -54,7 +54,7 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
   const told = useQuery(deckOf(boat.boatId, kept.spreadId))
   const deck = told.data
   const heard = useQuery(instrumentsOf(boat.boatId, draft.speedThroughWaterMps))
-  const own = useOwnPosition(boat.boatId, second)
+  const own = useOwnPosition(boat.boatId, second, !usePractises(boat.boatId))
   const reports = useStrikeReports(boat, gear, trip, editor)
   // What was reported since the last tick has happened: nobody waits a second to see it.
   const newest = Date.parse(reports.day.standing.at(-1)?.happenedAt ?? '') || 0

@@ -17,9 +17,14 @@ export interface OwnPosition {
 /** A boat that trolls has moved by then: an older place is none (ms). */
 const OLD_MS = 30_000
 
-/** This device as a source of its own: where the boat is, for days without instruments. */
-export function useOwnPosition(boat: string, now: number): OwnPosition {
-  const [on, setOn] = useState(() => localStorage.getItem(KEY) === 'on')
+/**
+ * This device as a source of its own: where the boat is, for days without instruments.
+ *
+ * @param real false for a boat that practises: where the device is says nothing of her
+ */
+export function useOwnPosition(boat: string, now: number, real: boolean): OwnPosition {
+  const [wanted, setWanted] = useState(() => localStorage.getItem(KEY) === 'on')
+  const on = wanted && real
   const [fix, setFix] = useState<Fix | null>(null)
   const [why, setWhy] = useState<string | null>(null)
   const fixes = useMemo(() => fixesOf(boat), [boat])
@@ -49,7 +54,7 @@ export function useOwnPosition(boat: string, now: number): OwnPosition {
     on,
     toggle() {
       localStorage.setItem(KEY, on ? 'off' : 'on')
-      setOn(!on)
+      setWanted(!on)
       setFix(null)
       setWhy(null)
     },

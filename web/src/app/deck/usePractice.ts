@@ -105,6 +105,10 @@ export function usePractice({
   }
 }
 
+/** Whether this boat is one that practises; known before the deck is shown. */
+export const usePractises = (boatId: string): boolean =>
+  useQuery({ ...practiceOf(boatId), enabled: false }).data?.boatId === boatId
+
 const linesOut = (out: ReadonlyMap<string, number>, told: readonly Fact[]) =>
   [...out].map(([lineId, since]) => {
     const clean = told.filter(({ kind, payload }) => CLEANS.has(kind) && payload.lineId === lineId).at(-1)

@@ -41,10 +41,13 @@ public class OriginService {
         return documents.one(vessel, DocumentKind.ORIGIN, spread.toString()).map(this::reply);
     }
 
-    /** The method a spread was built by; empty for one made by hand. */
+    /** The method a spread was built by; empty for one made by hand, or not kept. */
     @Transactional(readOnly = true)
     public Optional<PlaybookId> playbookOf(UUID vessel, UUID spread) {
-        return origin(vessel, spread).map(OriginReply::playbook);
+        return documents
+                .one(vessel, DocumentKind.ORIGIN, spread.toString())
+                .map(this::reply)
+                .map(OriginReply::playbook);
     }
 
     /** The last spread called for a day, and the method it was called by. */

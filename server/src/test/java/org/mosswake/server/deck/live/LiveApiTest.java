@@ -69,6 +69,16 @@ class LiveApiTest {
         assertThat(answer.json().get("old").asBoolean()).isFalse();
     }
 
+    /** A spread that nobody keeps any more is led all the same. */
+    @Test
+    void aSpreadThatIsNotKeptIsLedToo(Api api) {
+        String boat = api.quietLedger();
+        JsonNode draft = draft(api);
+        var answer = api.post(boat + "/live", """
+                {"draft": %s, "spreadId": "%s", "outLineIds": [], "fixes": []}""".formatted(draft, UUID.randomUUID()));
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+    }
+
     @Test
     void onlyLinesThatAreOutAreThereAndWhatWasToldLongAgoIsSaidToBeOld(Api api) {
         String boat = api.quietLedger();
