@@ -1,4 +1,5 @@
 import canonicalize from 'canonicalize'
+import { tooMany } from './tooMany'
 
 const NAME = 'answers'
 const MOST = 60
@@ -9,8 +10,7 @@ export async function hold(what: string, asked: unknown, answer: unknown): Promi
   try {
     const cache = await caches.open(NAME)
     await cache.put(await keyOf(what, asked), new Response(JSON.stringify(answer)))
-    const keys = await cache.keys()
-    await Promise.all(keys.slice(0, Math.max(0, keys.length - MOST)).map((old) => cache.delete(old)))
+    await Promise.all(tooMany(await cache.keys(), MOST).map((old) => cache.delete(old)))
   } catch {
     // A device that is full holds no more than it does.
   }

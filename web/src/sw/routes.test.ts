@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { tooMany, wayOf } from './routes'
+import { tooMany } from '../shared/tooMany'
+import { wayOf } from './routes'
 
 const shell = new Set(['/assets/page-1.js', '/favicon.svg'])
 const way = (path: string, method = 'GET', isPage = false) => wayOf(method, path, isPage, shell)

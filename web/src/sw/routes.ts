@@ -14,7 +14,3 @@ export function wayOf(method: string, path: string, isPage: boolean, shell: Read
   if (isPage && (path === '/' || path.startsWith('/boats'))) return 'PAGE'
   return path.startsWith('/api/') && !OF_NOW.test(path) ? 'DATA' : 'NETWORK'
 }
-
-/** Of `held`, in the order they came, those that go when there are more than `most`. */
-export const tooMany = <T>(held: readonly T[], most: number): readonly T[] =>
-  held.slice(0, Math.max(0, held.length - most))

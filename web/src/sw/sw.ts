@@ -1,5 +1,6 @@
 /// <reference lib="webworker" />
-import { tooMany, wayOf } from './routes'
+import { tooMany } from '../shared/tooMany'
+import { wayOf } from './routes'
 
 /** Put in by the build: what this edition consists of, and a name for it. */
 declare const __SHELL__: readonly string[]

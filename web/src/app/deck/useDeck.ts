@@ -7,6 +7,7 @@ import type { PadState } from '../../deck/PadButton'
 import { padsOf, type Pad } from '../../deck/pads'
 import type { Next } from '../../deck/SetNext'
 import { deckOf, instrumentsOf, type CueAnswer } from '../../deck/queries'
+import { usePracticeDay } from '../../deck/practice/usePracticeDay'
 import type { ToClear } from '../../deck/StrikeCard'
 import { lineOf } from '../../draft/model'
 import { useEditor } from '../../draft/useEditor'
@@ -22,7 +23,7 @@ import type { Loaded } from '../WithSpread'
 import { useArriving, useChange } from './useChange'
 import { useOnTheWater } from './useOnTheWater'
 import { useOwnPosition } from './useOwnPosition'
-import { usePractice, usePractises } from './usePractice'
+import { usePractice } from './usePractice'
 import { TICK_MS, useSecond } from './useSecond'
 
 /** Turns are watched at the radius the orders are worked out for (m). */
@@ -54,7 +55,7 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
   const told = useQuery(deckOf(boat.boatId, kept.spreadId))
   const deck = told.data
   const heard = useQuery(instrumentsOf(boat.boatId, draft.speedThroughWaterMps))
-  const own = useOwnPosition(boat.boatId, second, !usePractises(boat.boatId))
+  const own = useOwnPosition(boat.boatId, second, usePracticeDay(boat.boatId) === null)
   const reports = useStrikeReports(boat, gear, trip, editor)
   // What was reported since the last tick has happened: nobody waits a second to see it.
   const newest = Date.parse(reports.day.standing.at(-1)?.happenedAt ?? '') || 0

@@ -9,6 +9,7 @@ import {
   type Practice,
   type PracticeHelm,
 } from '../../deck/practice/queries'
+import { usePracticeDay } from '../../deck/practice/usePracticeDay'
 import { standing, type Told } from '../../deck/practice/words'
 import { Problem } from '../../shared/api/client'
 import type { Boat, Draft } from '../../draft/queries'
@@ -47,7 +48,7 @@ export function usePractice({
   const go = useNavigate()
   const key = practiceOf(boatId).queryKey
   const known = useQuery({ ...practiceOf(boatId), enabled: false }).data
-  const practice: Practice | null = known?.boatId === boatId ? known : null
+  const practice = usePracticeDay(boatId)
   const [open, setOpen] = useState(false)
   const [problem, setProblem] = useState<string | null>(null)
   const wanted = useRef(0)
@@ -104,10 +105,6 @@ export function usePractice({
     close: () => setOpen(false),
   }
 }
-
-/** Whether this boat is one that practises; known before the deck is shown. */
-export const usePractises = (boatId: string): boolean =>
-  useQuery({ ...practiceOf(boatId), enabled: false }).data?.boatId === boatId
 
 const linesOut = (out: ReadonlyMap<string, number>, told: readonly Fact[]) =>
   [...out].map(([lineId, since]) => {

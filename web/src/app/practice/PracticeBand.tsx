@@ -1,15 +1,14 @@
-import { useQuery } from '@tanstack/react-query'
 import { useNavigate } from 'react-router'
-import { practiceOf } from '../../deck/practice/queries'
+import { usePracticeDay } from '../../deck/practice/usePracticeDay'
 import type { Boat, BoatTitle } from '../../draft/queries'
 import { Button } from '../../shared/ui/Button'
 
 /** On every page of a boat that practises: that she does, and the way back. */
 export function PracticeBand({ boat, boats }: { boat: Boat; boats: readonly BoatTitle[] }) {
   const go = useNavigate()
-  const { data } = useQuery({ ...practiceOf(boat.boatId), enabled: false })
-  if (data?.boatId !== boat.boatId) return null
-  const real = boats.find(({ boatId }) => boatId === data.ofBoatId)?.name ?? 'the real boat'
+  const practice = usePracticeDay(boat.boatId)
+  if (!practice) return null
+  const real = boats.find(({ boatId }) => boatId === practice.ofBoatId)?.name ?? 'the real boat'
   return (
     <p
       role="status"
@@ -20,7 +19,7 @@ export function PracticeBand({ boat, boats }: { boat: Boat; boats: readonly Boat
         Practice on an invented sea: nothing of it is kept with {real}
         <span className="max-md:hidden">, and nothing here is to steer a real boat by</span>.
       </span>
-      <Button small onClick={() => void go(`/boats/${data.ofBoatId}/deck`)}>
+      <Button small onClick={() => void go(`/boats/${practice.ofBoatId}/deck`)}>
         Back to {real}
       </Button>
     </p>

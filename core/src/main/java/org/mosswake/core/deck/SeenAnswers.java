@@ -38,8 +38,11 @@ public final class SeenAnswers {
     /** Nobody changes a spread for less (tenths). */
     static final int CLEARLY = 10;
 
-    private static final Pattern LENGTH =
-            Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*(mm|cm|inches|inch|in\\b|\")", Pattern.CASE_INSENSITIVE);
+    /** `2 in the gut` is no length. */
+    private static final Pattern LENGTH = Pattern.compile(
+            "(\\d+(?:[.,]\\d+)?)\\s*"
+                    + "(mm|cm|inches|inch|in\\b(?!\\s+(?:the|its|his|her|one|each|all|stomach|gut|belly|throat|mouth)\\b)|\")",
+            Pattern.CASE_INSENSITIVE);
 
     private static final int MOST_BAITS = 500;
 

@@ -88,6 +88,8 @@ class SeenAnswersTest {
         assertThat(of(squid)).containsExactly(Map.entry(Topic.FORAGE, Answer.number(0.085)));
         var inches = told(new Happening.Opened(UUID.randomUUID(), "one 6 in herring"));
         assertThat(of(squid, inches).get(Topic.FORAGE).value().orElseThrow()).isCloseTo(0.1524, within(1e-9));
+        assertThat(of(told(new Happening.Opened(UUID.randomUUID(), "squid, 2 in the gut"))))
+                .isEmpty();
         assertThat(of(told(new Happening.Opened(UUID.randomUUID(), "empty")))).isEmpty();
         assertThat(of(told(new Happening.Opened(UUID.randomUUID(), "a rope of 900 cm"))))
                 .isEmpty();
