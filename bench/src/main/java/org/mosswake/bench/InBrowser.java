@@ -5,13 +5,22 @@ import com.microsoft.playwright.BrowserType.LaunchOptions;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.Playwright.CreateOptions;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /** Times of the real page in a headless browser. */
 public final class InBrowser {
+    /** The shell alone, as the journeys have it; else the whole browser. */
+    public static final Path CHROMIUM = Stream.of("/usr/bin/chromium-headless-shell", "/usr/bin/chromium")
+            .map(Path::of)
+            .filter(Files::exists)
+            .findFirst()
+            .orElse(Path.of("/usr/bin/chromium"));
+
     private InBrowser() {}
 
     /**
@@ -24,7 +33,7 @@ public final class InBrowser {
             Browser browser = playwright
                     .chromium()
                     .launch(new LaunchOptions()
-                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setExecutablePath(CHROMIUM)
                             .setArgs(List.of("--no-sandbox", "--disable-quic", "--disable-background-networking")));
             Page page = browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
             page.navigate(url);

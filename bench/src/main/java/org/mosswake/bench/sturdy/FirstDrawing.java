@@ -8,10 +8,10 @@ import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.Playwright.CreateOptions;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.mosswake.bench.InBrowser;
 
 /** How long until the first drawing stands in an empty browser, and how much script it took. */
 public final class FirstDrawing {
@@ -26,7 +26,7 @@ public final class FirstDrawing {
                 Browser browser = playwright
                         .chromium()
                         .launch(new LaunchOptions()
-                                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                .setExecutablePath(InBrowser.CHROMIUM)
                                 .setArgs(List.of(
                                         "--no-sandbox", "--disable-quic", "--disable-background-networking")))) {
             System.out.printf("%nFirst drawing of a spread, browser empty:%n");

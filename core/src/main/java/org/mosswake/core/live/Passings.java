@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.DoubleUnaryOperator;
 import org.mosswake.core.live.LiveMoment.LivePlace;
 import org.mosswake.core.live.LiveMoment.Node;
 import org.mosswake.core.units.Figure;
@@ -32,23 +33,29 @@ final class Passings {
     private static final double DRAUGHT_M = 4;
     /** Half a hull, and what hangs behind the lure (m, ESTIMATE). */
     private static final double BEYOND_M = 5;
+    /** While there is more time than that (s) only she is called whose way cuts the line by more than it is unsure. */
+    private static final double DECIDED_S = 84;
     /** Of a boat that was called already: who wavers is not let go (m). */
     private static final double STILL_BEYOND_M = 30;
-    /** Share of what is told anew that is believed: a course that yaws by a degree is 17 m at a kilometre. */
-    private static final double BELIEVED = 0.4;
-    /** A way that differs by more has been changed (m/s). */
-    private static final double TURNED_MPS = 0.8;
     /** A way that was seen by eye may be this much another (°, ESTIMATE). */
     private static final double[] BY_EYE_DEG = {0, -8, 8};
 
     private static final double[] TOLD_DEG = {0};
+    /** And at the rod's end of a line (m). */
+    private static final double STILL_BEFORE_M = 10;
+    /** Where a line goes down steeply her place says little of how deep it is there (m). */
+    private static final double STILL_DRAUGHT_M = 7;
     /** Line that is wound in lies this much short of her way (m, ESTIMATE). */
     private static final double SHORT_M = 25;
     /** Less line than that is no line: it comes in. */
     private static final double LEAST_M = 15;
 
     /** @param last crossings that were found, kept while she is called although one look finds none */
-    private record Seen(OtherBoat boat, int says, int clear, boolean called, List<Crossing> last) {}
+    private record Seen(Followed way, int says, int clear, boolean called, List<Crossing> last) {
+        OtherBoat boat() {
+            return way.boat();
+        }
+    }
 
     /** @param astern where the line is crossed, along it from its tip (m) */
     private record Crossing(LivePlace line, double inS, double astern) {
@@ -64,34 +71,13 @@ final class Passings {
         seen.put(
                 boat.id(),
                 before == null
-                        ? new Seen(boat, 0, 0, false, List.of())
+                        ? new Seen(Followed.first(boat), 0, 0, false, List.of())
                         : new Seen(
-                                steadied(before.boat(), boat),
+                                before.way().hears(boat),
                                 before.says(),
                                 before.clear(),
                                 before.called(),
                                 before.last()));
-    }
-
-    /** Her way as it was believed, drawn towards what is told now; she may have turned, then the new is taken. */
-    private static OtherBoat steadied(OtherBoat before, OtherBoat told) {
-        double was = Math.toRadians(before.courseDeg());
-        double is = Math.toRadians(told.courseDeg());
-        double dn = told.mps() * Math.cos(is) - before.mps() * Math.cos(was);
-        double de = told.mps() * Math.sin(is) - before.mps() * Math.sin(was);
-        if (Math.hypot(dn, de) > TURNED_MPS) {
-            return told;
-        }
-        double vn = before.mps() * Math.cos(was) + BELIEVED * dn;
-        double ve = before.mps() * Math.sin(was) + BELIEVED * de;
-        return new OtherBoat(
-                told.id(),
-                told.name(),
-                told.at(),
-                told.place(),
-                Math.hypot(vn, ve),
-                (Math.toDegrees(Math.atan2(ve, vn)) + 360) % 360,
-                told.byEye());
     }
 
     /** Those that are still told of. */
@@ -116,8 +102,7 @@ final class Passings {
         seen.values().removeIf(one -> isGone(one.boat(), now));
         var warnings = new ArrayList<LiveWarning>();
         seen.replaceAll((id, one) -> {
-            List<Crossing> found =
-                    crossings(one.boat(), lines, own, plane, boat, now, one.called() ? STILL_BEYOND_M : BEYOND_M);
+            List<Crossing> found = crossings(one.way(), lines, own, plane, boat, now, one.called());
             boolean crosses = !found.isEmpty();
             int says = found.stream().anyMatch(crossing -> crossing.inS() < CALLED_S) ? one.says() + 1 : 0;
             int clear = crosses ? 0 : one.clear() + 1;
@@ -128,7 +113,7 @@ final class Passings {
             if (called) {
                 warnings.add(warning(one.boat(), last));
             }
-            return new Seen(one.boat(), says, clear, called, last);
+            return new Seen(one.way(), says, clear, called, last);
         });
         return warnings;
     }
@@ -152,15 +137,14 @@ final class Passings {
     }
 
     private static List<Crossing> crossings(
-            OtherBoat other,
-            List<LivePlace> lines,
-            Motion own,
-            WayFilter plane,
-            Node boat,
-            Instant now,
-            double beyondM) {
+            Followed way, List<LivePlace> lines, Motion own, WayFilter plane, Node boat, Instant now, boolean called) {
+        OtherBoat other = way.boat();
         double[] there = plane.inPlane(other.place());
         double old = Duration.between(other.at(), now).toMillis() / 1000.0;
+        double before = called ? STILL_BEFORE_M : 0;
+        double draught = called ? STILL_DRAUGHT_M : DRAUGHT_M;
+        DoubleUnaryOperator beyond =
+                in -> called ? STILL_BEYOND_M : other.byEye() || in < DECIDED_S ? BEYOND_M : -way.unsureM(old + in);
         var crossings = new ArrayList<Crossing>();
         for (LivePlace line : lines) {
             Optional<Crossing> first = Optional.empty();
@@ -171,7 +155,15 @@ final class Passings {
                 double north = there[0] + vn * old - boat.northM();
                 double east = there[1] + ve * old - boat.eastM();
                 if (first.isEmpty()) {
-                    first = crossing(line, north, east, vn - own.groundNorthMps(), ve - own.groundEastMps(), beyondM);
+                    first = crossing(
+                            line,
+                            north,
+                            east,
+                            vn - own.groundNorthMps(),
+                            ve - own.groundEastMps(),
+                            before,
+                            draught,
+                            beyond);
                 }
             }
             first.ifPresent(crossings::add);
@@ -181,7 +173,14 @@ final class Passings {
 
     /** The first place where a straight way, seen from the boat, cuts a line that lies high enough; of one that does. */
     private static Optional<Crossing> crossing(
-            LivePlace line, double north, double east, double vn, double ve, double beyondM) {
+            LivePlace line,
+            double north,
+            double east,
+            double vn,
+            double ve,
+            double beforeM,
+            double draughtM,
+            DoubleUnaryOperator beyondM) {
         List<Node> nodes = line.nodes();
         Optional<Crossing> first = Optional.empty();
         double along = 0;
@@ -191,18 +190,18 @@ final class Passings {
             double dn = far.northM() - near.northM();
             double de = far.eastM() - near.eastM();
             double length = Math.hypot(dn, de);
-            double reach = i == 0 && length > 0 ? 1 + beyondM / length : 1;
             // near + s·d = other + t·v
             double cross = vn * de - ve * dn;
             double t = ((near.northM() - north) * de - (near.eastM() - east) * dn) / cross;
             double s = ((near.northM() - north) * ve - (near.eastM() - east) * vn) / cross;
+            double reach = i == 0 && length > 0 ? 1 + beyondM.applyAsDouble(t) / length : 1;
             double height = near.heightM() + Math.min(1, s) * (far.heightM() - near.heightM());
             if (cross != 0
                     && t >= 0
                     && t <= AHEAD_S
-                    && s >= 0
+                    && s >= -(i == nodes.size() - 2 && length > 0 ? beforeM / length : 0)
                     && s <= reach
-                    && height > -DRAUGHT_M
+                    && height > -draughtM
                     && first.filter(one -> one.inS() <= t).isEmpty()) {
                 first = Optional.of(new Crossing(line, t, along + s * length));
             }
