@@ -9,6 +9,7 @@ type Step = ChangeOver['in'][number]
 /** Another spread of what is stowed: what comes in, what goes out, in order, how long, and what is missing. */
 export function ChangeTo({
   spreads,
+  planB,
   chosen,
   change,
   problem,
@@ -17,6 +18,7 @@ export function ChangeTo({
   onClose,
 }: {
   spreads: readonly { spreadId: string; name: string }[]
+  planB: PlanB
   chosen: string | null
   /** Once one was chosen and is worked out. */
   change: ChangeOver | undefined
@@ -29,7 +31,10 @@ export function ChangeTo({
   return (
     <Sheet title="Change the spread" open onClose={onClose} wide>
       {spreads.length === 0 && (
-        <p className="text-lg">There is no other spread: build one on Plan, or copy this one on Spread.</p>
+        <p className="text-lg">
+          There is no other spread
+          {planB.offers.length === 0 ? ': build one on Plan, or copy this one on Spread' : ' yet'}.
+        </p>
       )}
       <div role="group" aria-label="To which" className="mb-3 flex flex-wrap gap-2">
         {spreads.map(({ spreadId, name }) => (
@@ -38,6 +43,7 @@ export function ChangeTo({
           </Big>
         ))}
       </div>
+      <CalledAnew {...planB} />
       {problem && (
         <p role="alert" className="border-l-4 border-rust pl-3 text-lg">
           {problem}
@@ -45,6 +51,56 @@ export function ChangeTo({
       )}
       {change && <Told change={change} onBegin={onBegin} />}
     </Sheet>
+  )
+}
+
+interface Offer {
+  playbook: string
+  words: string
+  role: string
+}
+
+interface PlanB {
+  /** What leads now and plan B, without the method that is fished. */
+  offers: readonly Offer[]
+  /** Nothing is known by which anything could be called. */
+  blank: boolean
+  /** How far the search of the one that was asked for is; null while none is. */
+  share: number | null
+  problem: string | null
+  call(offer: Offer): void
+}
+
+function CalledAnew({ offers, blank, share, problem, call }: PlanB) {
+  if (blank)
+    return (
+      <p className="mb-3">
+        Nothing is known of this day: tell what you see, or answer Plan, and a spread can be called anew.
+      </p>
+    )
+  if (offers.length === 0 && !problem) return null
+  return (
+    <section aria-label="Called anew" className="mb-3">
+      <h3 className="mb-1 font-bold">Called anew from what is aboard, by the plan and what was seen</h3>
+      {share === null ? (
+        <div className="flex flex-wrap gap-2">
+          {offers.map((offer) => (
+            <Big key={offer.playbook} onClick={() => call(offer)}>
+              {offer.words}, {offer.role}
+            </Big>
+          ))}
+        </div>
+      ) : (
+        <p role="status" className="text-lg">
+          Searching among what is aboard… <progress max={1} value={share} aria-label="Search" />
+        </p>
+      )}
+      {problem && (
+        <p role="alert" className="mt-2 border-l-4 border-rust pl-3 text-lg">
+          {problem}
+        </p>
+      )}
+    </section>
   )
 }
 

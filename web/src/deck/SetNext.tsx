@@ -15,11 +15,14 @@ export function SetNext({
   deck,
   next,
   onOut,
+  onAll,
 }: {
   deck: Deck
   /** In order. */
   next: readonly Next[]
   onOut(line: Next): void
+  /** All of them went out before anybody said so. */
+  onAll(): void
 }) {
   const units = useUnits()
   const [first, ...after] = next
@@ -40,7 +43,12 @@ export function SetNext({
       <Big strong onClick={() => onOut(first)}>
         {first.label} is out
       </Big>
-      {after.length > 0 && <p className="text-lg">Then {after.map(({ label }) => label).join(', ')}.</p>}
+      {after.length > 0 && (
+        <>
+          <p className="text-lg">Then {after.map(({ label }) => label).join(', ')}.</p>
+          <Big onClick={onAll}>All {next.length} are out</Big>
+        </>
+      )}
     </section>
   )
 }

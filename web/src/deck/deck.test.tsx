@@ -235,12 +235,15 @@ describe('setting', () => {
     const onOut = vi.fn()
     const one = { lineId: 'one', label: 'S1', steer: 'Alone: steer to port while it goes out.' }
     const two = { lineId: 'two', label: 'P1', steer: null }
-    render(<SetNext deck={deck} next={[one, two]} onOut={onOut} />)
+    const onAll = vi.fn()
+    render(<SetNext deck={deck} next={[one, two]} onOut={onOut} onAll={onAll} />)
     expect(screen.getByText('Let out to the ink.')).toBeTruthy()
     expect(screen.getByText('Then P1.')).toBeTruthy()
     expect(screen.getByText(/steer to port/)).toBeTruthy()
     fireEvent.click(screen.getByText('S1 is out'))
     expect(onOut).toHaveBeenCalledWith(one)
+    fireEvent.click(screen.getByText('All 2 are out'))
+    expect(onAll).toHaveBeenCalled()
   })
 })
 

@@ -140,7 +140,7 @@ export function DeckStation(loaded: Loaded) {
                   <AtPractice s={s} />
                 </>
               ) : s.act.kind === 'SET' && s.toSet.length > 0 ? (
-                <SetNext deck={s.deck} next={s.toSet} onOut={s.isOut} />
+                <SetNext deck={s.deck} next={s.toSet} onOut={s.isOut} onAll={() => void s.setAll()} />
               ) : (
                 <>
                   <AtPractice s={s} />
@@ -312,9 +312,6 @@ function ActBar({ s, onSeen }: { s: DeckState; onSeen(): void }) {
           {act.words}
         </Big>
       ))}
-      {s.act.kind === 'SET' && s.toSet.length > 1 && (
-        <Big onClick={() => void s.setAll()}>All {s.toSet.length} are out</Big>
-      )}
       <Big onClick={onSeen}>Seen…</Big>
     </div>
   )

@@ -22,7 +22,7 @@ export function Weighed({ s, spread }: { s: DeckState; spread: string }) {
   const client = useQueryClient()
   const units = useUnits()
   const [said, setSaid] = useState<string | null>(null)
-  if (!trip || !data || data.seen.length === 0) return null
+  if (!trip || !data || (data.seen.length === 0 && !data.well)) return null
   const keep = async () => {
     try {
       const plan = await client.fetchQuery({ ...planOf(boatId, trip.day), staleTime: 0 })
@@ -38,12 +38,17 @@ export function Weighed({ s, spread }: { s: DeckState; spread: string }) {
   }
   return (
     <section aria-label="Weighed again" className="mt-3 border-t border-ink/30 pt-2">
-      {data.leads && (
-        <p role="status" className="mb-2 text-lg font-semibold" data-testid="leads">
-          {saySentence(data.leads, units, s.trip.place.timeZone)}
-        </p>
-      )}
-      <Big onClick={() => void keep()}>Answer the plan by what was seen</Big>
+      {(['leads', 'well'] as const).map((of) => {
+        const says = data[of]
+        return (
+          says && (
+            <p key={of} role="status" className="mb-2 text-lg font-semibold" data-testid={of}>
+              {saySentence(says, units, s.trip.place.timeZone)}
+            </p>
+          )
+        )
+      })}
+      {data.seen.length > 0 && <Big onClick={() => void keep()}>Answer the plan by what was seen</Big>}
       {said && <p role="alert">{said}</p>}
     </section>
   )

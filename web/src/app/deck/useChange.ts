@@ -1,9 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
-import { useEffect, useRef, useState } from 'react'
+import { useCallback, useEffect, useRef, useState } from 'react'
 import { useLocation, useNavigate } from 'react-router'
 import { changeOf } from '../../deck/queries'
 import type { Draft, Title } from '../../draft/queries'
 import type { Problem } from '../../shared/api/client'
+import type { TripOfDay } from '../useTrip'
+import { usePlanB } from './usePlanB'
 
 /** What the other spread's deck is told on arrival. */
 interface Arriving {
@@ -18,6 +20,8 @@ export function useChange({
   draft,
   out,
   titles,
+  trip,
+  now,
   onIn,
 }: {
   boat: string
@@ -26,6 +30,8 @@ export function useChange({
   /** Lines that are out. */
   out: readonly string[]
   titles: readonly Title[]
+  trip: TripOfDay
+  now: number
   /** It came in, or belongs to the other spread from now on. */
   onIn(line: string): Promise<unknown>
 }) {
@@ -37,6 +43,11 @@ export function useChange({
     enabled: open && chosen !== null,
   })
   const change = chosen ? asked.data : undefined
+  const planB = usePlanB(
+    { boat, spread, trip, now },
+    open,
+    useCallback((built: string) => setChosen(built), []),
+  )
   const close = () => {
     setOpen(false)
     setChosen(null)
@@ -54,6 +65,7 @@ export function useChange({
     show: () => setOpen(true),
     close,
     spreads: titles.filter((title) => !title.putAway && title.spreadId !== spread),
+    planB,
     chosen,
     choose: setChosen,
     change,

@@ -167,7 +167,7 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
     spread: kept.spreadId,
     draft,
     out: [...outSince.keys()],
-    titles,
+    ...{ titles, trip, now },
     onIn: (lineId) => tell(actOf('CLEARED'), { lineId, label: labelOf(lineId) }),
   })
 

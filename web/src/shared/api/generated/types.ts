@@ -3638,6 +3638,7 @@ export interface components {
         WeighedReply: {
             leads?: components["schemas"]["SentenceReply"];
             seen: components["schemas"]["AnswerBody"][];
+            well?: components["schemas"]["SentenceReply"];
         };
         WidenReply: {
             /** Format: double */

@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.mosswake.core.call.Answer;
@@ -21,7 +23,6 @@ import org.mosswake.core.call.Topic;
 import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.strikes.Fact;
 import org.mosswake.core.strikes.Happening.BaitCaught;
-import org.mosswake.core.strikes.Happening.BaitDead;
 import org.mosswake.core.strikes.Happening.Opened;
 import org.mosswake.core.strikes.Happening.Sighted;
 import org.mosswake.core.strikes.Seen;
@@ -52,9 +53,10 @@ public final class SeenAnswers {
 
     /**
      * @param told    facts of the day that stand, in time
-     * @param planned what is known already: baits that are caught or die are counted on from there
+     * @param planned what is known already: baits that are caught, die or go out are counted on from there
+     * @param baited  lines that carry live bait
      */
-    public static Map<Topic, Answer> of(List<Fact> told, Conditions planned, Instant now) {
+    public static Map<Topic, Answer> of(List<Fact> told, Conditions planned, Set<UUID> baited, Instant now) {
         List<Fact> by = told.stream().filter(fact -> !fact.at().isAfter(now)).toList();
         var answers = seen(
                 by.stream()
@@ -63,7 +65,7 @@ public final class SeenAnswers {
                         .toList(),
                 now);
         eaten(by).ifPresent(answer -> answers.put(Topic.FORAGE, answer));
-        well(by, planned).ifPresent(answer -> answers.put(Topic.LIVE_BAIT, answer));
+        well(by, planned, baited, now).ifPresent(answer -> answers.put(Topic.LIVE_BAIT, answer));
         return answers;
     }
 
@@ -93,19 +95,10 @@ public final class SeenAnswers {
         return Optional.of(metres).filter(length -> length >= range.least() && length <= range.most());
     }
 
-    private static Optional<Answer> well(List<Fact> told, Conditions planned) {
-        int counted = 0;
-        boolean any = false;
-        for (Fact fact : told) {
-            if (fact.what() instanceof BaitCaught caught) {
-                counted += caught.count();
-                any = true;
-            } else if (fact.what() instanceof BaitDead dead) {
-                counted -= dead.count();
-                any = true;
-            }
-        }
+    private static Optional<Answer> well(List<Fact> told, Conditions planned, Set<UUID> baited, Instant now) {
+        int counted = Well.counted(told, baited, now);
         int aboard = planned.count(Topic.LIVE_BAIT).orElse(0) + counted;
+        boolean any = counted != 0 || told.stream().anyMatch(fact -> fact.what() instanceof BaitCaught);
         return any ? Optional.of(Answer.number(Math.max(0, Math.min(MOST_BAITS, aboard)))) : Optional.empty();
     }
 

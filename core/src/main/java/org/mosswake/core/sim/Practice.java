@@ -19,8 +19,10 @@ import org.mosswake.core.strikes.Seen;
 public final class Practice {
     /** So far birds are seen (m), and */
     private static final double BIRDS_M = 1600;
-    /** weed and the edge of a colour. */
+    /** weed and the edge of a rip. */
     private static final double NEAR_M = 150;
+
+    private static final double RIP_IS_SEEN = 0.5;
 
     private static final double DEFAULT_POSITION_TASTE = 0.8;
     private static final double WARMEST_C = 26;
@@ -117,20 +119,26 @@ public final class Practice {
         for (Flock flock : sea.flocks(state.at())) {
             sight(state, flock.doing(), flock.northM(), flock.eastM(), BIRDS_M).ifPresent(sights::add);
         }
-        nearest(state).ifPresent(sights::add);
+        ahead(state, Seen.WEED, sea::weed).ifPresent(sights::add);
+        ahead(state, Seen.EDGE, (north, east) -> sea.rip(north, east, state.at()) > RIP_IS_SEEN)
+                .ifPresent(sights::add);
         sights.sort(Comparator.comparingDouble(Sight::distanceM));
         return sights;
     }
 
-    /** Weed ahead of her, on either bow. */
-    private Optional<Sight> nearest(PracticeState state) {
+    private interface Lies {
+        boolean at(double northM, double eastM);
+    }
+
+    /** The nearest of it ahead of her, on either bow. */
+    private static Optional<Sight> ahead(PracticeState state, Seen what, Lies lies) {
         for (double off = 20; off <= NEAR_M; off += 10) {
             for (double bearing = -45; bearing <= 45; bearing += 15) {
                 double towards = Math.toRadians(state.headingDeg() + bearing);
                 double north = state.northM() + off * Math.cos(towards);
                 double east = state.eastM() + off * Math.sin(towards);
-                if (sea.weed(north, east)) {
-                    return sight(state, Seen.WEED, north, east, NEAR_M);
+                if (lies.at(north, east)) {
+                    return sight(state, what, north, east, NEAR_M);
                 }
             }
         }

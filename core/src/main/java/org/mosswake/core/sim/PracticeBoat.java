@@ -58,7 +58,7 @@ final class PracticeBoat {
     }
 
     private double[] ground(PracticeState state, double headingDeg, double throughMps) {
-        double[] stream = sea.stream(state.at());
+        double[] stream = sea.stream(state.northM(), state.eastM(), state.at());
         double heading = Math.toRadians(headingDeg);
         return new double[] {throughMps * Math.cos(heading) + stream[0], throughMps * Math.sin(heading) + stream[1]};
     }

@@ -11,7 +11,7 @@ import org.mosswake.core.clock.SunDay.Light;
 import org.mosswake.core.strikes.Seen;
 
 /**
- * An invented sea about a place: a ledge with humps, a stream along it with the tide, an edge of temperature, bait in a
+ * An invented sea about a place: a ledge with humps, a bar with its rip, a stream along it with the tide, an edge of temperature, bait in a
  * layer, birds, weed, and more fish where these meet. All of it follows from the seed, place and time alone, so that any
  * moment can be asked for in any order. Lengths are metres north and east of the place. Every figure is invented; what
  * lies where follows the handbook's account of where fish hold.
@@ -20,9 +20,13 @@ public final class SyntheticSea {
     /** She finds everything within this of the middle of it (m). */
     static final double HALF_LENGTH_M = 2600;
 
-    private static final double SHALLOW_M = 34;
-    private static final double DEEP_M = 96;
+    /** Where fish of warm seas are met, and those of cold ones: from the shoal side of its ledge to the deep one (m). */
+    private static final double[] WARM_M = {34, 96};
+
+    private static final double[] COLD_M = {14, 45};
+    private static final double COLD_UNDER_C = 17;
     private static final double SLOPE_M = 160;
+    private static final double LEAST_M = 6;
     private static final int HUMPS = 4;
     private static final double HUMP_M = 130;
     private static final int FLOCKS = 4;
@@ -30,9 +34,14 @@ public final class SyntheticSea {
     /** Fish wait on the side of a hump that the stream meets. */
     private static final double UPSTREAM_M = 70;
 
+    private static final double RIP_HOLDS = 2.5;
+
     private final Dice dice;
     private final double alongRad;
     private final double surfaceC;
+    private final double shallowM;
+    private final double deepM;
+    private final RipShoal bar;
     private final ToDoubleFunction<Instant> flood;
     private final ToDoubleFunction<Instant> light;
     private final double ledgePhase;
@@ -59,6 +68,9 @@ public final class SyntheticSea {
         dice = new Dice(seed);
         alongRad = Math.toRadians(alongDeg);
         this.surfaceC = surfaceC;
+        double[] depths = surfaceC < COLD_UNDER_C ? COLD_M : WARM_M;
+        shallowM = depths[0];
+        deepM = depths[1];
         this.flood = flood;
         this.light = at -> switch (light.apply(at)) {
             case TWILIGHT -> 1.8;
@@ -67,6 +79,7 @@ public final class SyntheticSea {
         };
         ledgePhase = dice.between(0, 2 * Math.PI, "ledge", 0);
         humps = IntStream.range(0, HUMPS).mapToObj(this::hump).toList();
+        bar = new RipShoal(dice.between(-0.6, 0.6, "bar", 0) * HALF_LENGTH_M, -2.2 * SLOPE_M, 0.4 * shallowM);
     }
 
     double alongRad() {
@@ -91,17 +104,17 @@ public final class SyntheticSea {
         double[] top = onEarth(
                 dice.between(-0.85, 0.85, "hump along", number) * HALF_LENGTH_M,
                 dice.between(-260, 260, "hump across", number));
-        return new Hump(top[0], top[1], dice.between(6, 13, "hump height", number));
+        return new Hump(top[0], top[1], dice.between(0.18, 0.38, "hump height", number) * shallowM);
     }
 
     /** To the bottom, at mean tide. */
     public double depthM(double northM, double eastM) {
-        double across = onLedge(northM, eastM)[1];
-        double depth = (SHALLOW_M + DEEP_M) / 2 + (DEEP_M - SHALLOW_M) / 2 * Math.tanh(across / SLOPE_M);
+        double[] ledge = onLedge(northM, eastM);
+        double depth = (shallowM + deepM) / 2 + (deepM - shallowM) / 2 * Math.tanh(ledge[1] / SLOPE_M);
         for (Hump hump : humps) {
             depth -= hump.heightM() * bell(northM - hump.northM(), eastM - hump.eastM(), HUMP_M);
         }
-        return Math.max(8, depth);
+        return bar.depthM(Math.max(LEAST_M, depth), ledge[0], ledge[1]);
     }
 
     /** At the surface (°C): warmer over deep water, within a few hundred metres. */
@@ -114,9 +127,10 @@ public final class SyntheticSea {
         return ledge[1] - 220 + 120 * Math.sin(ledge[0] / 700);
     }
 
-    /** North and east (m/s). */
-    public double[] stream(Instant at) {
-        double mps = hour(at).flood();
+    /** North and east (m/s): quicker over the bar. */
+    public double[] stream(double northM, double eastM, Instant at) {
+        double[] ledge = onLedge(northM, eastM);
+        double mps = hour(at).flood() * bar.quicker(ledge[0], ledge[1]);
         return new double[] {mps * Math.cos(alongRad), mps * Math.sin(alongRad)};
     }
 
@@ -186,10 +200,17 @@ public final class SyntheticSea {
         return Math.abs(fromEdgeM(northM, eastM)) < 12 && dice.share("weed", (long) Math.floor(along / 180)) < 0.45;
     }
 
+    /** How much of a rip stands there, 0 to 1. */
+    public double rip(double northM, double eastM, Instant at) {
+        double[] ledge = onLedge(northM, eastM);
+        return bar.rip(ledge[0], ledge[1], hour(at).flood());
+    }
+
     /** How many fish there are to take, against a usual place at a usual hour. */
     public double fish(double northM, double eastM, Instant at) {
         double fish = 0.2 + 0.9 * ridge(onLedge(northM, eastM)[1], 140) + 0.6 * ridge(fromEdgeM(northM, eastM), 90);
         Hour now = hour(at);
+        fish += RIP_HOLDS * rip(northM, eastM, at);
         double runs = Math.signum(now.flood()) * UPSTREAM_M;
         for (Hump hump : humps) {
             fish += 2

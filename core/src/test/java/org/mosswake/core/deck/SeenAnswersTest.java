@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.mosswake.core.call.Answer;
@@ -39,7 +40,7 @@ class SeenAnswersTest {
     }
 
     private static Map<Topic, Answer> of(Fact... told) {
-        return SeenAnswers.of(List.of(told), Conditions.NOTHING, NOW);
+        return SeenAnswers.of(List.of(told), Conditions.NOTHING, Set.of(), NOW);
     }
 
     @Test
@@ -101,9 +102,9 @@ class SeenAnswersTest {
         var planned = Conditions.NOTHING.with(Topic.LIVE_BAIT, Answer.number(12));
         var caught = told(new Happening.BaitCaught("goggle-eye", 5, Optional.empty()));
         var dead = told(new Happening.BaitDead("goggle-eye", 20));
-        assertThat(SeenAnswers.of(List.of(caught), planned, NOW))
+        assertThat(SeenAnswers.of(List.of(caught), planned, Set.of(), NOW))
                 .containsExactly(Map.entry(Topic.LIVE_BAIT, Answer.number(17)));
-        assertThat(SeenAnswers.of(List.of(caught, dead), planned, NOW))
+        assertThat(SeenAnswers.of(List.of(caught, dead), planned, Set.of(), NOW))
                 .containsExactly(Map.entry(Topic.LIVE_BAIT, Answer.number(0)));
     }
 

@@ -158,6 +158,45 @@ class PracticeTest {
         assertThat(other).isEqualTo(one);
     }
 
+    /** A rip stands behind a bar where the stream runs hard, on its downstream side; at slack there is none. */
+    @Test
+    void aRipStandsBehindTheBarWhileTheStreamRuns() {
+        var slack = new SyntheticSea(4, 0, 24, at -> 0, at -> Light.DAY);
+        var floods = new SyntheticSea(4, 0, 24, at -> 0.6, at -> Light.DAY);
+        var ebbs = new SyntheticSea(4, 0, 24, at -> -0.6, at -> Light.DAY);
+        double[] onFlood = strongest(floods);
+        double[] onEbb = strongest(ebbs);
+        assertThat(strongest(slack)[1]).isZero();
+        assertThat(onFlood[1]).isGreaterThan(0.9);
+        assertThat(onEbb[1]).isGreaterThan(0.9);
+        assertThat(onFlood[0] - onEbb[0]).as("each behind the bar").isBetween(80.0, 160.0);
+        assertThat(floods.fish(onFlood[0], onFlood[2], DAWN))
+                .isGreaterThan(2 * slack.fish(onFlood[0], onFlood[2], DAWN));
+        double bar = (onFlood[0] + onEbb[0]) / 2;
+        assertThat(floods.stream(bar, onFlood[2], DAWN)[0]).isBetween(0.9, 1.05);
+        assertThat(floods.depthM(bar, onFlood[2])).isLessThan(floods.depthM(bar + 400, onFlood[2]) * 0.6);
+    }
+
+    /** Where a rip is strongest: north, how strong, east. */
+    private static double[] strongest(SyntheticSea sea) {
+        double[] best = {0, 0, 0};
+        for (double north = -2600; north <= 2600; north += 20) {
+            for (double east = -700; east <= 100; east += 20) {
+                double rip = sea.rip(north, east, DAWN);
+                best = rip > best[1] ? new double[] {north, rip, east} : best;
+            }
+        }
+        return best;
+    }
+
+    @Test
+    void coldSeasAreShoaler() {
+        var warm = new SyntheticSea(4, 0, 24, at -> 0, at -> Light.DAY);
+        var cold = new SyntheticSea(4, 0, 11, at -> 0, at -> Light.DAY);
+        assertThat(warm.depthM(0, 900)).isBetween(90.0, 97.0);
+        assertThat(cold.depthM(0, 900)).isBetween(40.0, 46.0);
+    }
+
     /** A circle of 60 m closes but for what the stream did meanwhile. */
     @Test
     void sheAnswersHerHelm() {
@@ -168,7 +207,7 @@ class PracticeTest {
         for (int i = 0; i < round; i++) {
             state = practice.second(state, List.of());
         }
-        double[] stream = practice.sea().stream(DAWN);
+        double[] stream = practice.sea().stream(0, 0, DAWN);
         assertThat(state.northM()).isCloseTo(stream[0] * round, within(12.0));
         assertThat(state.eastM()).isCloseTo(stream[1] * round, within(12.0));
         PracticeState steady = state.steered(Steering.COURSE, 200, 60, SpeedUnit.KNOT.toSi(5));

@@ -233,7 +233,9 @@ class DeckIT extends Journey {
         setAll();
         button("Change the spread…").click();
         var sheet = page.getByRole(AriaRole.DIALOG);
-        sheet.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Fast ladder"))
+        sheet.getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("Fast ladder").setExact(true))
                 .click();
         var told = page.getByTestId("change-over");
         assertThat(told).containsText(Pattern.compile("About \\d+ minutes"));
@@ -247,6 +249,25 @@ class DeckIT extends Journey {
         assertThat(page.getByText("Out since")).isVisible();
         page.reload();
         assertThat(page.locator("[data-now=OUT]")).hasCount(3);
+    }
+
+    /** Plan B of that morning, called from what is aboard and kept. */
+    @Test
+    void planBIsCalledAnew() {
+        page.navigate(page.url().split("\\?")[0] + "?day=2026-06-18&at=2026-06-18T10:33Z");
+        button("Change the spread…").click();
+        var sheet = page.getByRole(AriaRole.DIALOG);
+        Locator planB = sheet.getByText(Pattern.compile(", plan B$"));
+        String name = planB.textContent().replace(", plan B", "");
+        planB.click();
+        assertThat(page.getByTestId("change-over")).containsText("Goes out");
+        assertThat(sheet.getByText(Pattern.compile(name + ", \\d\\d:\\d\\d"))).isVisible();
+        button("Lines are in: set the others").click();
+        assertThat(page.getByTestId("tap-means")).isVisible();
+        page.keyboard().press("3");
+        assertThat(page.getByLabel("Spread", new Page.GetByLabelOptions().setExact(true)))
+                .containsText(name);
+        assertThat(complaints).isEmpty();
     }
 
     /** Spray does not log, open or leave anything; a strike is still one touch. */

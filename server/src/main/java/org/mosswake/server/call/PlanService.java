@@ -1,5 +1,6 @@
 package org.mosswake.server.call;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -57,6 +58,12 @@ public class PlanService {
     }
 
     @Write
+    /** When she turns for home, where the plan says when she is to be there. */
+    public Optional<Instant> turnsForHome(UUID vessel, LocalDate day) {
+        PlanBody plan = plan(vessel, day);
+        return Optional.ofNullable(plan.homeAt()).map(at -> at.minusSeconds(Math.round(60 * plan.runOutMin())));
+    }
+
     PlanBody save(UUID vessel, PlanBody body) {
         spreads.requireBoat(vessel);
         var write = new Documents.Change("This plan", body.day().toString(), body.version(), body);

@@ -54,9 +54,7 @@ class DeckService {
     DeckReply sheet(UUID vessel, UUID spread) {
         Spread kept = spreads.assembled(vessel, spread);
         Map<UUID, String> labels = Labels.of(kept.lines());
-        List<Routine.Carries> lines = kept.lines().stream()
-                .flatMap(line -> carried(line).map(kind -> new Routine.Carries(line.id(), labels.get(line.id()), kind)))
-                .toList();
+        List<Routine.Carries> lines = carried(kept);
         return DeckReply.of(DeckSheet.of(
                 origins.playbookOf(vessel, spread),
                 kept.speed().mps(),
@@ -67,6 +65,17 @@ class DeckService {
                         .toList(),
                 ways.numbers(vessel),
                 rules.table(vessel)));
+    }
+
+    List<Routine.Carries> carried(UUID vessel, UUID spread) {
+        return carried(spreads.assembled(vessel, spread));
+    }
+
+    private static List<Routine.Carries> carried(Spread kept) {
+        Map<UUID, String> labels = Labels.of(kept.lines());
+        return kept.lines().stream()
+                .flatMap(line -> carried(line).map(kind -> new Routine.Carries(line.id(), labels.get(line.id()), kind)))
+                .toList();
     }
 
     ChangeOverReply change(UUID vessel, ChangeOverBody body) {

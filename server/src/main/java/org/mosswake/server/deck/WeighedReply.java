@@ -10,5 +10,9 @@ import org.mosswake.server.platform.wire.SentenceReply;
  *
  * @param seen  answers to what the plan of the day asks
  * @param leads where another method has come to lead clearly
+ * @param well  where live bait is too few by the hour, and what then
  */
-record WeighedReply(List<AnswerBody> seen, @Nullable SentenceReply leads) {}
+record WeighedReply(
+        List<AnswerBody> seen,
+        @Nullable SentenceReply leads,
+        @Nullable SentenceReply well) {}
