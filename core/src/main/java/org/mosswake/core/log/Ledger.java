@@ -1,0 +1,257 @@
+package org.mosswake.core.log;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import java.util.function.IntPredicate;
+
+/** The entries of one owner, in columns. */
+public final class Ledger {
+    private final List<LogEntry> entries;
+    private final LocalDate[] days;
+    private final int[] dayOf;
+    private final float[] minutes;
+    private final byte[] took;
+    private final Map<Facet, short[]> choices = new EnumMap<>(Facet.class);
+    private final Map<Facet, List<String>> texts = new EnumMap<>(Facet.class);
+    private final Map<Facet, float[]> numbers = new EnumMap<>(Facet.class);
+
+    private static final byte FISHED = 0;
+    private static final byte STRUCK = 1;
+    private static final byte LANDED = 2;
+    private static final byte UNTIMED = 3;
+
+    public Ledger(Collection<LogEntry> all) {
+        entries = all.stream().sorted(Comparator.comparing(LogEntry::day)).toList();
+        days = new TreeSet<>(all.stream().map(LogEntry::day).toList()).toArray(LocalDate[]::new);
+        var index = new HashMap<LocalDate, Integer>();
+        for (int i = 0; i < days.length; i++) {
+            index.put(days[i], i);
+        }
+        int size = entries.size();
+        dayOf = new int[size];
+        minutes = new float[size];
+        took = new byte[size];
+        for (int i = 0; i < size; i++) {
+            LogEntry entry = entries.get(i);
+            dayOf[i] = index.get(entry.day());
+            minutes[i] = (float) entry.minutes();
+            took[i] = took(entry);
+        }
+        for (Facet facet : Facet.values()) {
+            if (facet.isNumber()) {
+                numbers.put(facet, column(facet));
+            } else {
+                code(facet);
+            }
+        }
+    }
+
+    private static byte took(LogEntry entry) {
+        if (entry.kind() == LogEntry.Kind.FISHED) {
+            return FISHED;
+        }
+        String outcome = entry.choices().getOrDefault(Facet.OUTCOME, "");
+        return !entry.timed()
+                ? UNTIMED
+                : outcome.equals(LogEntry.LANDED) || outcome.equals(LogEntry.RELEASED) ? LANDED : STRUCK;
+    }
+
+    private float[] column(Facet facet) {
+        var column = new float[entries.size()];
+        for (int i = 0; i < column.length; i++) {
+            column[i] = entries.get(i).numbers().getOrDefault(facet, Double.NaN).floatValue();
+        }
+        return column;
+    }
+
+    private void code(Facet facet) {
+        var known = new ArrayList<String>();
+        known.add("");
+        var codes = new HashMap<String, Short>();
+        var column = new short[entries.size()];
+        for (int i = 0; i < column.length; i++) {
+            String text = entries.get(i).choices().get(facet);
+            if (text != null) {
+                column[i] = codes.computeIfAbsent(text, one -> {
+                    known.add(one);
+                    return (short) (known.size() - 1);
+                });
+            }
+        }
+        choices.put(facet, column);
+        texts.put(facet, known);
+    }
+
+    public int size() {
+        return entries.size();
+    }
+
+    /** Days of the log, the first first. */
+    public List<LocalDate> days() {
+        return List.of(days);
+    }
+
+    /** Texts of a choice that occur, as they came. */
+    public List<String> choices(Facet facet) {
+        List<String> known = texts.getOrDefault(facet, List.of(""));
+        return known.subList(1, known.size());
+    }
+
+    private IntPredicate matches(List<Where> filter) {
+        IntPredicate all = i -> true;
+        for (Where where : filter) {
+            all = all.and(one(where));
+        }
+        return all;
+    }
+
+    private IntPredicate one(Where where) {
+        Facet facet = where.facet();
+        if (facet.isNumber()) {
+            float[] column = numbers.get(facet);
+            return i -> where.holds(column[i]);
+        }
+        var wanted = new boolean[texts.get(facet).size()];
+        for (int code = 1; code < wanted.length; code++) {
+            wanted[code] = where.choices().contains(texts.get(facet).get(code));
+        }
+        short[] column = choices.get(facet);
+        // A line that fishes fishes for all of them.
+        return facet.isOfStrike() ? i -> took[i] == FISHED || wanted[column[i]] : i -> wanted[column[i]];
+    }
+
+    public Slice slice(List<Where> filter) {
+        return new Adding().add(matches(filter)).slice();
+    }
+
+    /**
+     * A slice told apart by one more facet.
+     *
+     * @param from of a band, with {@code to}; not a number for a choice
+     */
+    public record Arm(String choice, double from, double to, Slice slice) {}
+
+    /** Choices by how much they were fished, bands in their order; what is not known of is in none. */
+    public List<Arm> by(Facet facet, List<Where> filter) {
+        IntPredicate matches = matches(filter);
+        var adding = new ArrayList<Adding>();
+        int arms = facet.isNumber() ? facet.bands() : texts.get(facet).size();
+        for (int i = 0; i < arms; i++) {
+            adding.add(new Adding());
+        }
+        for (int i = 0; i < dayOf.length; i++) {
+            int arm = armOf(facet, i);
+            if (arm >= 0 && matches.test(i)) {
+                adding.get(arm).add(i);
+            }
+        }
+        var all = new ArrayList<Arm>();
+        for (int i = 0; i < arms; i++) {
+            Slice slice = adding.get(i).slice();
+            if (slice.minutes() > 0 || slice.strikes() + slice.untimed() > 0) {
+                all.add(
+                        facet.isNumber()
+                                ? new Arm("", facet.from(i), facet.to(i), slice)
+                                : new Arm(texts.get(facet).get(i), Double.NaN, Double.NaN, slice));
+            }
+        }
+        if (!facet.isNumber()) {
+            all.sort(Comparator.comparingDouble((Arm arm) -> -arm.slice().minutes())
+                    .thenComparing(arm -> -arm.slice().strikes()));
+        }
+        return all;
+    }
+
+    /** Negative where it is not known. */
+    private int armOf(Facet facet, int i) {
+        return facet.isNumber()
+                ? facet.band(numbers.get(facet)[i]).orElse(-1)
+                : choices.get(facet)[i] == 0 ? -1 : choices.get(facet)[i];
+    }
+
+    /** Strikes and minutes of a week of a year; weeks are sevens of days from the first of January. */
+    public record Week(int year, int week, int strikes, double minutes) {}
+
+    public List<Week> weeks(List<Where> filter) {
+        Slice slice = slice(filter);
+        var weeks = new HashMap<List<Integer>, double[]>();
+        for (int day = 0; day < days.length; day++) {
+            if (slice.fishedOn()[day] > 0 || slice.struckOn()[day] > 0) {
+                var of = List.of(days[day].getYear(), week(days[day]));
+                double[] sums = weeks.computeIfAbsent(of, one -> new double[2]);
+                sums[0] += slice.struckOn()[day];
+                sums[1] += slice.fishedOn()[day];
+            }
+        }
+        return weeks.entrySet().stream()
+                .map(week -> new Week(
+                        week.getKey().get(0), week.getKey().get(1), (int) week.getValue()[0], week.getValue()[1]))
+                .sorted(Comparator.comparingInt(Week::year).thenComparingInt(Week::week))
+                .toList();
+    }
+
+    /** From 1 to 53. */
+    public static int week(LocalDate day) {
+        return (day.getDayOfYear() - 1) / 7 + 1;
+    }
+
+    /** Strikes of a slice, the latest first. */
+    public List<LogEntry> strikes(List<Where> filter, int most) {
+        IntPredicate matches = matches(filter);
+        var found = new ArrayList<LogEntry>();
+        for (int i = dayOf.length - 1; i >= 0 && found.size() < most; i--) {
+            if (took[i] != FISHED && matches.test(i)) {
+                found.add(entries.get(i));
+            }
+        }
+        return found;
+    }
+
+    private final class Adding {
+        private int strikes;
+        private int landed;
+        private int untimed;
+        private double fished;
+        private final int[] struckOn = new int[days.length];
+        private final float[] fishedOn = new float[days.length];
+
+        Adding add(IntPredicate matches) {
+            for (int i = 0; i < dayOf.length; i++) {
+                if (matches.test(i)) {
+                    add(i);
+                }
+            }
+            return this;
+        }
+
+        void add(int i) {
+            int day = dayOf[i];
+            switch (took[i]) {
+                case FISHED -> {
+                    fished += minutes[i];
+                    fishedOn[day] += minutes[i];
+                }
+                case UNTIMED -> {
+                    untimed++;
+                    struckOn[day]++;
+                }
+                default -> {
+                    strikes++;
+                    landed += took[i] == LANDED ? 1 : 0;
+                    struckOn[day]++;
+                }
+            }
+        }
+
+        Slice slice() {
+            return new Slice(strikes, landed, untimed, fished, struckOn, fishedOn);
+        }
+    }
+}
