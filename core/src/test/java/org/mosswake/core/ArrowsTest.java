@@ -38,6 +38,7 @@ class ArrowsTest {
             Map.entry("deck", Set.of("strikes", "call", "spread", "rig", "gear", "caution")),
             Map.entry("live", Set.of("deck", "spread", "turn", "tow")),
             Map.entry("log", Set.of("units")),
+            Map.entry("advice", Set.of()),
             Map.entry("sim", Set.of("live", "strikes", "call", "gear", "turn", "clock", "log")));
 
     @ArchTest
