@@ -1,23 +1,30 @@
 package org.mosswake.core.log;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeSet;
+import java.util.Optional;
+import java.util.UUID;
 import java.util.function.IntPredicate;
 
-/** The entries of one owner, in columns. */
+/** The entries of one owner, in columns: of hundreds of thousands each takes a hundred bytes. */
 public final class Ledger {
-    private final List<LogEntry> entries;
     private final LocalDate[] days;
+    private final int size;
     private final int[] dayOf;
     private final float[] minutes;
     private final byte[] took;
+    private final long[] ids;
+    private final long[] at;
+    private final float[] north;
+    private final float[] east;
     private final Map<Facet, short[]> choices = new EnumMap<>(Facet.class);
     private final Map<Facet, List<String>> texts = new EnumMap<>(Facet.class);
     private final Map<Facet, float[]> numbers = new EnumMap<>(Facet.class);
@@ -26,31 +33,75 @@ public final class Ledger {
     private static final byte STRUCK = 1;
     private static final byte LANDED = 2;
     private static final byte UNTIMED = 3;
+    private static final long NEVER = Long.MIN_VALUE;
+    /** More texts of one facet than this are no longer told apart. */
+    private static final int MOST_TEXTS = 30_000;
 
     public Ledger(Collection<LogEntry> all) {
-        entries = all.stream().sorted(Comparator.comparing(LogEntry::day)).toList();
-        days = new TreeSet<>(all.stream().map(LogEntry::day).toList()).toArray(LocalDate[]::new);
-        var index = new HashMap<LocalDate, Integer>();
-        for (int i = 0; i < days.length; i++) {
-            index.put(days[i], i);
-        }
-        int size = entries.size();
-        dayOf = new int[size];
-        minutes = new float[size];
-        took = new byte[size];
-        for (int i = 0; i < size; i++) {
-            LogEntry entry = entries.get(i);
-            dayOf[i] = index.get(entry.day());
-            minutes[i] = (float) entry.minutes();
-            took[i] = took(entry);
-        }
+        this(all.stream().sorted(Comparator.comparing(LogEntry::day)).iterator(), all.size());
+    }
+
+    /**
+     * @param inOrder of days, the first first; read once and not kept
+     * @param most    entries
+     */
+    public Ledger(Iterator<LogEntry> inOrder, int most) {
+        dayOf = new int[most];
+        minutes = new float[most];
+        took = new byte[most];
+        ids = new long[2 * most];
+        at = new long[most];
+        north = new float[most];
+        east = new float[most];
+        var codes = new EnumMap<Facet, Map<String, Short>>(Facet.class);
         for (Facet facet : Facet.values()) {
             if (facet.isNumber()) {
-                numbers.put(facet, column(facet));
+                numbers.put(facet, new float[most]);
             } else {
-                code(facet);
+                choices.put(facet, new short[most]);
+                texts.put(facet, new ArrayList<>(List.of("")));
+                codes.put(facet, new HashMap<>());
             }
         }
+        var known = new ArrayList<LocalDate>();
+        int count = 0;
+        while (count < most && inOrder.hasNext()) {
+            LogEntry entry = inOrder.next();
+            if (known.isEmpty() || entry.day().isAfter(known.get(known.size() - 1))) {
+                known.add(entry.day());
+            } else if (entry.day().isBefore(known.get(known.size() - 1))) {
+                throw new IllegalArgumentException("entries are not in the order of their days");
+            }
+            dayOf[count] = known.size() - 1;
+            put(entry, count, codes);
+            count++;
+        }
+        size = count;
+        days = known.toArray(LocalDate[]::new);
+    }
+
+    private void put(LogEntry entry, int i, Map<Facet, Map<String, Short>> codes) {
+        minutes[i] = (float) entry.minutes();
+        took[i] = took(entry);
+        ids[2 * i] = entry.id().getMostSignificantBits();
+        ids[2 * i + 1] = entry.id().getLeastSignificantBits();
+        at[i] = entry.at().map(Instant::getEpochSecond).orElse(NEVER);
+        north[i] = entry.place().map(place -> (float) place.latitudeDeg()).orElse(Float.NaN);
+        east[i] = entry.place().map(place -> (float) place.longitudeDeg()).orElse(Float.NaN);
+        numbers.forEach((facet, column) ->
+                column[i] = entry.numbers().getOrDefault(facet, Double.NaN).floatValue());
+        choices.forEach((facet, column) -> {
+            String text = entry.choices().get(facet);
+            List<String> told = texts.get(facet);
+            if (text != null
+                    && !text.isEmpty()
+                    && (told.size() < MOST_TEXTS || codes.get(facet).containsKey(text))) {
+                column[i] = codes.get(facet).computeIfAbsent(text, one -> {
+                    told.add(one);
+                    return (short) (told.size() - 1);
+                });
+            }
+        });
     }
 
     private static byte took(LogEntry entry) {
@@ -63,34 +114,33 @@ public final class Ledger {
                 : outcome.equals(LogEntry.LANDED) || outcome.equals(LogEntry.RELEASED) ? LANDED : STRUCK;
     }
 
-    private float[] column(Facet facet) {
-        var column = new float[entries.size()];
-        for (int i = 0; i < column.length; i++) {
-            column[i] = entries.get(i).numbers().getOrDefault(facet, Double.NaN).floatValue();
-        }
-        return column;
-    }
-
-    private void code(Facet facet) {
-        var known = new ArrayList<String>();
-        known.add("");
-        var codes = new HashMap<String, Short>();
-        var column = new short[entries.size()];
-        for (int i = 0; i < column.length; i++) {
-            String text = entries.get(i).choices().get(facet);
-            if (text != null) {
-                column[i] = codes.computeIfAbsent(text, one -> {
-                    known.add(one);
-                    return (short) (known.size() - 1);
-                });
+    private LogEntry entry(int i) {
+        var is = new EnumMap<Facet, String>(Facet.class);
+        choices.forEach((facet, column) -> {
+            if (column[i] != 0) {
+                is.put(facet, texts.get(facet).get(column[i]));
             }
-        }
-        choices.put(facet, column);
-        texts.put(facet, known);
+        });
+        var of = new EnumMap<Facet, Double>(Facet.class);
+        numbers.forEach((facet, column) -> {
+            if (!Float.isNaN(column[i])) {
+                of.put(facet, (double) column[i]);
+            }
+        });
+        return new LogEntry(
+                new UUID(ids[2 * i], ids[2 * i + 1]),
+                days[dayOf[i]],
+                at[i] == NEVER ? Optional.empty() : Optional.of(Instant.ofEpochSecond(at[i])),
+                took[i] == FISHED ? LogEntry.Kind.FISHED : LogEntry.Kind.STRUCK,
+                minutes[i],
+                took[i] != UNTIMED,
+                is,
+                of,
+                Float.isNaN(north[i]) ? Optional.empty() : Optional.of(new LogEntry.Place(north[i], east[i])));
     }
 
     public int size() {
-        return entries.size();
+        return size;
     }
 
     /** Days of the log, the first first. */
@@ -146,7 +196,7 @@ public final class Ledger {
         for (int i = 0; i < arms; i++) {
             adding.add(new Adding());
         }
-        for (int i = 0; i < dayOf.length; i++) {
+        for (int i = 0; i < size; i++) {
             int arm = armOf(facet, i);
             if (arm >= 0 && matches.test(i)) {
                 adding.get(arm).add(i);
@@ -206,9 +256,9 @@ public final class Ledger {
     public List<LogEntry> strikes(List<Where> filter, int most) {
         IntPredicate matches = matches(filter);
         var found = new ArrayList<LogEntry>();
-        for (int i = dayOf.length - 1; i >= 0 && found.size() < most; i--) {
+        for (int i = size - 1; i >= 0 && found.size() < most; i--) {
             if (took[i] != FISHED && matches.test(i)) {
-                found.add(entries.get(i));
+                found.add(entry(i));
             }
         }
         return found;
@@ -223,7 +273,7 @@ public final class Ledger {
         private final float[] fishedOn = new float[days.length];
 
         Adding add(IntPredicate matches) {
-            for (int i = 0; i < dayOf.length; i++) {
+            for (int i = 0; i < size; i++) {
                 if (matches.test(i)) {
                     add(i);
                 }

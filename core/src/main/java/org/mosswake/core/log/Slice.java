@@ -21,6 +21,23 @@ public record Slice(int strikes, int landed, int untimed, double minutes, int[] 
         return days;
     }
 
+    /** Both together; nothing is in both. */
+    Slice with(Slice other) {
+        int[] struck = struckOn.clone();
+        float[] fished = fishedOn.clone();
+        Arrays.setAll(struck, day -> struck[day] + other.struckOn[day]);
+        for (int day = 0; day < fished.length; day++) {
+            fished[day] += other.fishedOn[day];
+        }
+        return new Slice(
+                strikes + other.strikes,
+                landed + other.landed,
+                untimed + other.untimed,
+                minutes + other.minutes,
+                struck,
+                fished);
+    }
+
     /** All but what the other one counts. */
     public Slice without(Slice part) {
         int[] struck = struckOn.clone();

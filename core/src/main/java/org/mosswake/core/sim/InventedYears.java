@@ -20,6 +20,7 @@ import org.mosswake.core.gear.ColourRole;
 import org.mosswake.core.log.Facet;
 import org.mosswake.core.log.Ledger;
 import org.mosswake.core.log.LogEntry;
+import org.mosswake.core.log.LoggedDay;
 import org.mosswake.core.turn.Bend;
 
 /**
@@ -148,7 +149,8 @@ public final class InventedYears {
                 .plusHours(dice.share("early", number) < 0.6 ? 5 : 11)
                 .toInstant();
         double worth = season(day) * dice.factor(DAY, "day", number);
-        String moon = moon(day);
+        String moon =
+                LoggedDay.moon(MoonDay.of(day, zone, latitudeDeg, longitudeDeg).lit());
         for (int hour = 0; hour < HOURS; hour++) {
             Instant at = begin.plus(Duration.ofHours(hour));
             long of = number * 24 + hour;
@@ -160,11 +162,6 @@ public final class InventedYears {
                 }
             }
         }
-    }
-
-    private String moon(LocalDate day) {
-        double lit = MoonDay.of(day, zone, latitudeDeg, longitudeDeg).lit();
-        return lit > 0.85 ? "full" : lit < 0.15 ? "new" : "half";
     }
 
     private void line(LocalDate day, Instant at, long hour, double[] where, double worth, String moon, int number) {
@@ -193,7 +190,7 @@ public final class InventedYears {
             var choices = new EnumMap<Facet, String>(Facet.class);
             choices.put(Facet.PLACE, "Tarrow Banks");
             choices.put(Facet.LIGHT, light(at).name().toLowerCase());
-            choices.put(Facet.STREAM, stream(at));
+            choices.put(Facet.STREAM, LoggedDay.stream(flood.applyAsDouble(at)));
             choices.put(Facet.MOON, moon);
             choices.put(Facet.POSITION, hold.name());
             choices.put(Facet.LURE, lure.name());
@@ -269,11 +266,6 @@ public final class InventedYears {
 
     private UUID id(String of) {
         return UUID.nameUUIDFromBytes((seed + " " + of).getBytes(StandardCharsets.UTF_8));
-    }
-
-    private String stream(Instant at) {
-        double mps = flood.applyAsDouble(at);
-        return Math.abs(mps) < 0.12 ? "slack" : mps > 0 ? "flood" : "ebb";
     }
 
     /** By its sum of shares: the mean is small. */

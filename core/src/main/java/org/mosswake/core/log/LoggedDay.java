@@ -1,0 +1,153 @@
+package org.mosswake.core.log;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.mosswake.core.clock.MoonDay;
+import org.mosswake.core.clock.SunDay;
+import org.mosswake.core.clock.TideStation;
+import org.mosswake.core.strikes.DayLog;
+import org.mosswake.core.strikes.Fact;
+import org.mosswake.core.strikes.Happening.Landed;
+import org.mosswake.core.strikes.Stretch;
+import org.mosswake.core.strikes.StrikeState;
+
+/** A day's facts as entries of the log: each line's time in the water in pieces, each strike, with what is known of both. */
+public final class LoggedDay {
+    /** Hour, light and stream change: time is told apart in pieces of so long. */
+    private static final Duration PIECE = Duration.ofMinutes(30);
+    /** A slower stream is slack (m/s). */
+    private static final double SLACK_MPS = 0.12;
+
+    private final LocalDate day;
+    private final String place;
+    private final ZoneId zone;
+    private final List<SunDay.Band> light;
+    private final String moon;
+    private final Optional<TideStation> tide;
+    private final Lines lines;
+
+    /** What was tied and where it hung. */
+    public interface Lines {
+        Traits of(UUID line, Instant at);
+    }
+
+    public LoggedDay(
+            LocalDate day,
+            String place,
+            ZoneId zone,
+            double latitudeDeg,
+            double longitudeDeg,
+            Optional<TideStation> tide,
+            Lines lines) {
+        this.day = day;
+        this.place = place;
+        this.zone = zone;
+        this.tide = tide;
+        this.lines = lines;
+        SunDay sun = SunDay.of(day, zone, latitudeDeg, longitudeDeg);
+        light = sun.bands(sun.whole());
+        moon = moon(MoonDay.of(day, zone, latitudeDeg, longitudeDeg).lit());
+    }
+
+    /** @param lit share of the disc */
+    public static String moon(double lit) {
+        return lit > 0.85 ? "full" : lit < 0.15 ? "new" : "half";
+    }
+
+    public static String stream(double floodMps) {
+        return Math.abs(floodMps) < SLACK_MPS ? "slack" : floodMps > 0 ? "flood" : "ebb";
+    }
+
+    /** A line nobody took in fishes until the last thing that was told. */
+    public List<LogEntry> entries(DayLog log) {
+        Optional<Instant> end = log.standing().stream().map(Fact::at).reduce((one, later) -> later);
+        var entries = new ArrayList<LogEntry>();
+        if (end.isEmpty()) {
+            return entries;
+        }
+        log.lines()
+                .forEach((line, stretches) -> stretches.stream()
+                        .filter(stretch -> stretch.state() == Stretch.State.OUT)
+                        .forEach(stretch -> fished(UUID.fromString(line), stretch, end.get(), entries)));
+        log.strikes().forEach(strike -> entries.add(struck(strike, log)));
+        return entries;
+    }
+
+    private void fished(UUID line, Stretch stretch, Instant end, List<LogEntry> entries) {
+        Instant to = stretch.to().orElse(end);
+        for (Instant at = stretch.from(); at.isBefore(to); at = at.plus(PIECE)) {
+            Instant until = at.plus(PIECE).isBefore(to) ? at.plus(PIECE) : to;
+            Duration lasts = Duration.between(at, until);
+            Traits known = known(line, at.plus(lasts.dividedBy(2)));
+            entries.add(new LogEntry(
+                    UUID.nameUUIDFromBytes((line + " " + at).getBytes(StandardCharsets.UTF_8)),
+                    day,
+                    Optional.of(at),
+                    LogEntry.Kind.FISHED,
+                    lasts.toMillis() / 60_000.0,
+                    true,
+                    known.choices(),
+                    known.numbers(),
+                    Optional.empty()));
+        }
+    }
+
+    private LogEntry struck(StrikeState strike, DayLog log) {
+        Traits known = known(strike.line(), strike.at());
+        var choices = new EnumMap<Facet, String>(Facet.class);
+        choices.putAll(known.choices());
+        strike.fish().stream().findFirst().map(Landed::species).ifPresent(fish -> choices.put(Facet.SPECIES, fish));
+        outcome(strike).ifPresent(outcome -> choices.put(Facet.OUTCOME, outcome));
+        boolean timed = log.lines().getOrDefault(strike.line().toString(), List.of()).stream()
+                .anyMatch(stretch -> stretch.state() == Stretch.State.OUT);
+        return new LogEntry(
+                strike.id(),
+                day,
+                Optional.of(strike.at()),
+                LogEntry.Kind.STRUCK,
+                0,
+                timed,
+                choices,
+                known.numbers(),
+                strike.placed().map(at -> new LogEntry.Place(at.latitudeDeg(), at.longitudeDeg())));
+    }
+
+    private static Optional<String> outcome(StrikeState strike) {
+        return switch (strike.outcome()) {
+            case OPEN -> Optional.empty();
+            case LANDED -> Optional.of(LogEntry.LANDED);
+            case RELEASED -> Optional.of(LogEntry.RELEASED);
+            case LOST -> Optional.of(LogEntry.LOST);
+        };
+    }
+
+    private Traits known(UUID line, Instant at) {
+        Traits of = lines.of(line, at);
+        var choices = new EnumMap<Facet, String>(Facet.class);
+        choices.putAll(of.choices());
+        choices.put(Facet.PLACE, place);
+        choices.put(Facet.MOON, moon);
+        light.stream()
+                .filter(band ->
+                        !band.span().from().isAfter(at) && band.span().to().isAfter(at))
+                .findFirst()
+                .ifPresent(band -> choices.put(Facet.LIGHT, band.light().name().toLowerCase(Locale.ROOT)));
+        tide.ifPresent(station -> choices.put(Facet.STREAM, stream(station.streamMps(at))));
+        Map<Facet, Double> numbers = new EnumMap<>(Facet.class);
+        numbers.putAll(of.numbers());
+        numbers.put(Facet.MONTH, (double) day.getMonthValue());
+        numbers.put(Facet.WEEK, (double) Ledger.week(day));
+        numbers.put(Facet.HOUR, (double) at.atZone(zone).getHour());
+        return new Traits(choices, numbers);
+    }
+}
