@@ -34,6 +34,7 @@ class ArrowsTest {
                     "..server.strikes..",
                     "..server.deck..",
                     "..server.devices..",
+                    "..server.log..",
                     "..server.putaway..",
                     "..server.owner..");
 

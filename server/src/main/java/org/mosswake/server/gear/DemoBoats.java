@@ -11,7 +11,7 @@ import org.mosswake.server.platform.demo.DemoIds;
 import org.mosswake.server.platform.demo.DemoPart;
 import org.springframework.stereotype.Component;
 
-/** The two invented boats on their invented coasts, in open ocean. */
+/** The invented boats on their invented coasts, in open ocean. */
 @Component
 public class DemoBoats implements DemoPart {
     private static final String ZONE = "Etc/GMT+3";
@@ -63,6 +63,38 @@ public class DemoBoats implements DemoPart {
                 SpeedUnit.KNOT.toSi(1.7),
                 null,
                 SpeedUnit.KNOT.toSi(19)));
+        boats.save(new BoatBody(
+                DemoIds.SLOW_ALMANAC,
+                0,
+                "Slow Almanac",
+                9.1,
+                3.1,
+                2,
+                "Tarrow Banks",
+                27.6,
+                -47.3,
+                ZONE,
+                slowAlmanac(),
+                SpeedUnit.KNOT.toSi(2.9),
+                null,
+                null,
+                0.8,
+                SpeedUnit.KNOT.toSi(27)));
+    }
+
+    /** Named as the log of her years names them. */
+    private static List<HolderBody> slowAlmanac() {
+        var all = new ArrayList<HolderBody>();
+        pair(all, DemoIds.SLOW_ALMANAC, "rigger, outer clip", HolderKind.RIGGER, at(-4.2, 1.4, 2.2), at(0.3, 5.6, 4.6));
+        pair(all, DemoIds.SLOW_ALMANAC, "stern", HolderKind.FLAT, at(-0.1, 0.8, 1.0), at(1.2, 0.9, 1.4));
+        all.add(holder(DemoIds.SLOW_ALMANAC, "Centre, far", HolderKind.CENTRE, at(-0.1, 0, 1.0), at(1.2, 0, 2.6)));
+        all.add(holder(
+                DemoIds.SLOW_ALMANAC,
+                "Starboard downrigger",
+                HolderKind.DOWNRIGGER,
+                at(-0.4, 1.3, 0.9),
+                at(0.2, 1.8, 1.0)));
+        return all;
     }
 
     private static List<HolderBody> quietLedger() {

@@ -22,5 +22,6 @@ class DemoGear implements DemoPart {
     public void load() {
         box.fill(DemoIds.QUIET_LEDGER, StarterBox.Waters.WARM);
         box.fill(DemoIds.SPRAT, StarterBox.Waters.COLD);
+        box.fill(DemoIds.SLOW_ALMANAC, StarterBox.Waters.WARM);
     }
 }

@@ -41,6 +41,12 @@ interface FactMapper {
             + " from fact f where f.vessel_id = #{vessel} and f.trip_id = #{trip} order by f.sequence")
     List<FactRow> ofTrip(@Param("vessel") UUID vessel, @Param("trip") UUID trip);
 
+    @Select("""
+            select t.trip_id, coalesce(max(f.sequence), 0) as sequence
+            from trip t join fact f on f.vessel_id = t.vessel_id and f.trip_id = t.trip_id
+            where t.vessel_id = #{vessel} group by t.trip_id""")
+    List<DayEntries.Stand> stands(UUID vessel);
+
     @Select("select " + COLUMNS + """
              from fact f left join struck_line s on s.vessel_id = f.vessel_id and s.fact_id = f.fact_id
             where f.vessel_id = #{vessel} and f.trip_id = #{trip} and f.kind = 'STRUCK' and s.fact_id is null""")

@@ -10,6 +10,9 @@ import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import org.mosswake.core.spread.SolvedLine;
 import org.mosswake.core.spread.SpreadSolver;
+import org.mosswake.core.strikes.Happening;
+import org.mosswake.core.strikes.Happening.Changed;
+import org.mosswake.core.strikes.Happening.OfLine;
 import org.mosswake.core.strikes.Happening.Struck;
 import org.mosswake.core.tow.Physics;
 import org.mosswake.server.spread.FishedSpreads;
@@ -114,10 +117,12 @@ class StruckLines {
                 .findFirst();
     }
 
-    private Optional<Fished> fished(UUID vessel, FactRow row, Struck strike) {
+    /** The spread as it was fished when that was told of a line; empty where nobody said. */
+    Optional<Fished> fished(UUID vessel, FactRow row, OfLine told) {
         Instant at = row.happenedAt();
-        if (strike.fished().isPresent()) {
-            return fished.byHash(vessel, strike.fished().get(), at);
+        Optional<String> hash = hash(told);
+        if (hash.isPresent()) {
+            return fished.byHash(vessel, hash.get(), at);
         }
         ObjectNode said = reader.payload(row);
         UUID spread = said.hasNonNull("spreadId")
@@ -129,6 +134,17 @@ class StruckLines {
         return spread != null && said.hasNonNull("revision")
                 ? fished.byRevision(vessel, spread, said.get("revision").asInt(), at)
                 : Optional.empty();
+    }
+
+    private static Optional<String> hash(OfLine told) {
+        if (told instanceof Struck struck) {
+            return struck.fished();
+        } else if (told instanceof Happening.Set set) {
+            return set.fished();
+        } else if (told instanceof Changed changed) {
+            return changed.fished();
+        }
+        return Optional.empty();
     }
 
     /** Those of a day that name a spread as fished that is not here. */

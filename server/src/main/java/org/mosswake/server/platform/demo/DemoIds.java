@@ -7,6 +7,7 @@ import java.util.UUID;
 public final class DemoIds {
     public static final UUID QUIET_LEDGER = of("boat Quiet Ledger");
     public static final UUID SPRAT = of("boat Sprat");
+    public static final UUID SLOW_ALMANAC = of("boat Slow Almanac");
     public static final UUID MIXED_SURFACE = of("spread mixed surface");
     public static final UUID FAST_LADDER = of("spread fast ladder");
     public static final UUID TWELVE_LINES = of("spread twelve lines");

@@ -1,0 +1,73 @@
+package org.mosswake.server.log;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Options;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.cursor.Cursor;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface EntryMapper {
+    /** @param known by facet, a text or a number */
+    record EntryRow(
+            UUID entryId,
+            LocalDate day,
+            @Nullable Instant happenedAt,
+            String kind,
+            float minutes,
+            boolean timed,
+            String known,
+            @Nullable Double latitudeDeg,
+            @Nullable Double longitudeDeg) {}
+
+    record TripStand(UUID tripId, long sequence, int edition) {}
+
+    @Select("""
+            select entry_id, day, happened_at, kind, minutes, timed, known::text as known, latitude_deg, longitude_deg
+            from log_entry where vessel_id = #{vessel} order by day""")
+    @Options(fetchSize = 2000)
+    Cursor<EntryRow> all(UUID vessel);
+
+    @Select("select count(*) from log_entry where vessel_id = #{vessel}")
+    int count(UUID vessel);
+
+    @Select("select coalesce(max(changes), 0) from log_stand where vessel_id = #{vessel}")
+    long changes(UUID vessel);
+
+    @Insert("""
+            insert into log_stand values (#{vessel}, 1)
+            on conflict (vessel_id) do update set changes = log_stand.changes + 1""")
+    int changed(UUID vessel);
+
+    @Select("select trip_id, sequence, edition from log_trip where vessel_id = #{vessel}")
+    List<TripStand> trips(UUID vessel);
+
+    @Insert("""
+            insert into log_trip values (#{vessel}, #{trip}, #{sequence}, #{edition})
+            on conflict (vessel_id, trip_id) do update set sequence = excluded.sequence, edition = excluded.edition""")
+    int trip(
+            @Param("vessel") UUID vessel,
+            @Param("trip") UUID trip,
+            @Param("sequence") long sequence,
+            @Param("edition") int edition);
+
+    @Delete("delete from log_entry where vessel_id = #{vessel} and trip_id = #{trip}")
+    int clear(@Param("vessel") UUID vessel, @Param("trip") UUID trip);
+
+    /** @param rows a JSON array of rows, named as the columns */
+    @Insert("""
+            insert into log_entry (vessel_id, entry_id, source, trip_id, day, happened_at, kind, minutes, timed, known,
+                   latitude_deg, longitude_deg)
+            select #{vessel}, r.* from jsonb_to_recordset(#{rows}::jsonb) as r(entry_id uuid, source text, trip_id uuid,
+                   day date, happened_at timestamptz, kind text, minutes real, timed boolean, known jsonb,
+                   latitude_deg double precision, longitude_deg double precision)
+            on conflict do nothing""")
+    int insert(@Param("vessel") UUID vessel, @Param("rows") String rows);
+}

@@ -1,0 +1,144 @@
+package org.mosswake.server.log;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.time.Instant;
+import java.util.EnumMap;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.mosswake.core.log.Facet;
+import org.mosswake.core.log.Ledger;
+import org.mosswake.core.log.LogEntry;
+import org.mosswake.server.log.EntryMapper.EntryRow;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Entries of the log as they are kept. */
+@Component
+class EntryStore {
+    private static final int AT_ONCE = 2000;
+
+    /** Where entries come from. */
+    enum Source {
+        FACTS,
+        NOTEBOOK,
+        INVENTED
+    }
+
+    private final EntryMapper entries;
+    private final JsonMapper json;
+
+    EntryStore(EntryMapper entries, JsonMapper json) {
+        this.entries = entries;
+        this.json = json;
+    }
+
+    /** All of an owner's, in columns. */
+    @Transactional(readOnly = true)
+    public Ledger ledger(UUID vessel) {
+        int most = entries.count(vessel);
+        try (var rows = entries.all(vessel)) {
+            Iterator<EntryRow> each = rows.iterator();
+            return new Ledger(
+                    new Iterator<>() {
+                        @Override
+                        public boolean hasNext() {
+                            return each.hasNext();
+                        }
+
+                        @Override
+                        public LogEntry next() {
+                            return entry(each.next());
+                        }
+                    },
+                    most);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private LogEntry entry(EntryRow row) {
+        var choices = new EnumMap<Facet, String>(Facet.class);
+        var numbers = new EnumMap<Facet, Double>(Facet.class);
+        JsonNode known = json.readTree(row.known());
+        for (Map.Entry<String, JsonNode> one : known.properties()) {
+            facet(one.getKey()).ifPresent(facet -> {
+                if (facet.isNumber() && one.getValue().isNumber()) {
+                    numbers.put(facet, one.getValue().asDouble());
+                } else if (!facet.isNumber() && one.getValue().isString()) {
+                    choices.put(facet, one.getValue().asString());
+                }
+            });
+        }
+        return new LogEntry(
+                row.entryId(),
+                row.day(),
+                Optional.ofNullable(row.happenedAt()),
+                LogEntry.Kind.valueOf(row.kind()),
+                row.minutes(),
+                row.timed(),
+                choices,
+                numbers,
+                row.latitudeDeg() == null || row.longitudeDeg() == null
+                        ? Optional.empty()
+                        : Optional.of(new LogEntry.Place(row.latitudeDeg(), row.longitudeDeg())));
+    }
+
+    /** Of a later edition some may not be known here. */
+    private static Optional<Facet> facet(String name) {
+        try {
+            return Optional.of(Facet.valueOf(name));
+        } catch (IllegalArgumentException later) {
+            return Optional.empty();
+        }
+    }
+
+    /** Those of one day out, in the place of what was there. */
+    @Transactional
+    public void replace(UUID vessel, UUID trip, long sequence, int edition, List<LogEntry> made) {
+        entries.clear(vessel, trip);
+        insert(vessel, Source.FACTS, trip, made);
+        entries.trip(vessel, trip, sequence, edition);
+        entries.changed(vessel);
+    }
+
+    @Transactional
+    public void add(UUID vessel, Source source, List<LogEntry> made) {
+        insert(vessel, source, null, made);
+        entries.changed(vessel);
+    }
+
+    private void insert(UUID vessel, Source source, @Nullable UUID trip, List<LogEntry> made) {
+        for (int from = 0; from < made.size(); from += AT_ONCE) {
+            ArrayNode rows = json.createArrayNode();
+            made.subList(from, Math.min(made.size(), from + AT_ONCE))
+                    .forEach(entry -> row(rows.addObject(), source, trip, entry));
+            entries.insert(vessel, rows.toString());
+        }
+    }
+
+    private static void row(ObjectNode row, Source source, @Nullable UUID trip, LogEntry entry) {
+        row.put("entry_id", entry.id().toString())
+                .put("source", source.name())
+                .put("trip_id", trip == null ? null : trip.toString())
+                .put("day", entry.day().toString())
+                .put("happened_at", entry.at().map(Instant::toString).orElse(null))
+                .put("kind", entry.kind().name())
+                .put("minutes", entry.minutes())
+                .put("timed", entry.timed());
+        ObjectNode known = row.putObject("known");
+        entry.choices().forEach((facet, text) -> known.put(facet.name(), text));
+        entry.numbers().forEach((facet, number) -> known.put(facet.name(), number));
+        entry.place()
+                .ifPresent(place ->
+                        row.put("latitude_deg", place.latitudeDeg()).put("longitude_deg", place.longitudeDeg()));
+    }
+}

@@ -1,0 +1,30 @@
+package org.mosswake.server.log;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class LogController {
+    private final LogService log;
+
+    LogController(LogService log) {
+        this.log = log;
+    }
+
+    /**
+     * A slice of all days.
+     *
+     * @param where conditions that all hold: {@code FACET:text|text} of a choice, {@code FACET:from..to} in SI of a number
+     * @param day   whose week earlier years are asked about
+     */
+    @GetMapping("/api/boats/{boat}/log")
+    LogReply slice(
+            @PathVariable UUID boat, @RequestParam(required = false) List<String> where, @RequestParam LocalDate day) {
+        return log.slice(boat, where == null ? List.of() : where, day);
+    }
+}

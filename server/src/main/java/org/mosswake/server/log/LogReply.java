@@ -1,0 +1,136 @@
+package org.mosswake.server.log;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.mosswake.core.log.Facet;
+import org.mosswake.core.log.Finding;
+import org.mosswake.core.log.Ledger;
+import org.mosswake.core.log.LogEntry;
+import org.mosswake.core.log.Odds;
+import org.mosswake.core.log.Question;
+import org.mosswake.core.log.Slice;
+import org.mosswake.core.units.Figure;
+import org.mosswake.server.platform.wire.SentenceReply;
+
+/**
+ * A slice of all days: what it took in what time, told apart, and what it says.
+ *
+ * @param firstDay of the whole log, with {@code lastDay}; absent while it is empty
+ */
+record LogReply(
+        SumReply sum,
+        @Nullable LocalDate firstDay,
+        @Nullable LocalDate lastDay,
+        List<WeekReply> weeks,
+        List<FacetReply> facets,
+        List<QuestionReply> questions,
+        List<FindingReply> findings,
+        List<StrikeReply> strikes) {
+    /**
+     * @param untimed strikes of which the time fished is not in the log
+     * @param minutes line-minutes
+     * @param per100  strikes in 100 line-minutes; absent where no time was fished. Eight in ten lie from {@code low} to
+     *                {@code high}
+     */
+    record SumReply(
+            int strikes,
+            int landed,
+            int untimed,
+            double minutes,
+            int days,
+            @Nullable Double per100,
+            @Nullable Double low,
+            @Nullable Double high) {
+        static SumReply of(Slice slice, double pooled) {
+            boolean timed = slice.minutes() > 0;
+            Odds.Rate rate = Odds.rate(slice, pooled);
+            return new SumReply(
+                    slice.strikes(),
+                    slice.landed(),
+                    slice.untimed(),
+                    slice.minutes(),
+                    slice.days(),
+                    timed ? rate.per100() : null,
+                    timed ? rate.low() : null,
+                    timed ? rate.high() : null);
+        }
+    }
+
+    /** @param week sevens of days from the first of January, 1 to 53 */
+    record WeekReply(int year, int week, int strikes, double minutes) {
+        static WeekReply of(Ledger.Week week) {
+            return new WeekReply(week.year(), week.week(), week.strikes(), week.minutes());
+        }
+    }
+
+    /**
+     * What can be asked of.
+     *
+     * @param figure  of a number, absent of a choice
+     * @param choices that occur
+     */
+    record FacetReply(
+            Facet facet, String words, Figure.@Nullable Kind figure, List<String> choices, List<BandReply> bands) {}
+
+    record BandReply(double from, double to) {}
+
+    /** @param chosen by the crew, and not by day or sea */
+    record QuestionReply(Facet facet, String words, boolean chosen, List<ArmReply> arms) {
+        static QuestionReply of(Question question, double pooled) {
+            return new QuestionReply(
+                    question.facet(),
+                    question.facet().words(),
+                    question.facet().isChosen(),
+                    question.arms().stream()
+                            .map(asked -> new ArmReply(
+                                    SentenceReply.of(Question.words(question.facet(), asked.arm())),
+                                    WhereText.text(Question.where(question.facet(), asked.arm())),
+                                    SumReply.of(asked.arm().slice(), pooled),
+                                    asked.odds()))
+                            .toList());
+        }
+    }
+
+    /** @param odds that it takes more than all other arms together in equal time */
+    record ArmReply(SentenceReply says, String where, SumReply sum, double odds) {}
+
+    record FindingReply(Finding.Kind kind, SentenceReply title, SentenceReply says, List<String> where) {
+        static FindingReply of(Finding finding) {
+            return new FindingReply(
+                    finding.kind(),
+                    SentenceReply.of(finding.title()),
+                    SentenceReply.of(finding.says()),
+                    finding.where().stream().map(WhereText::text).toList());
+        }
+    }
+
+    /** The latest first. */
+    record StrikeReply(
+            UUID strikeId,
+            LocalDate day,
+            @Nullable Instant at,
+            @Nullable String species,
+            @Nullable String outcome,
+            @Nullable String position,
+            @Nullable String lure,
+            @Nullable Double depthM,
+            @Nullable Double latitudeDeg,
+            @Nullable Double longitudeDeg) {
+        static StrikeReply of(LogEntry entry) {
+            return new StrikeReply(
+                    entry.id(),
+                    entry.day(),
+                    entry.at().orElse(null),
+                    entry.choices().get(Facet.SPECIES),
+                    entry.choices().get(Facet.OUTCOME),
+                    entry.choices().get(Facet.POSITION),
+                    entry.choices().get(Facet.LURE),
+                    entry.numbers().get(Facet.DEPTH),
+                    entry.place().map(LogEntry.Place::latitudeDeg).orElse(null),
+                    entry.place().map(LogEntry.Place::longitudeDeg).orElse(null));
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** The log over all days: entries kept, slices asked, what they find. */
+package org.mosswake.server.log;

@@ -1,0 +1,151 @@
+package org.mosswake.server.strikes;
+
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.mosswake.core.clock.DemoTides;
+import org.mosswake.core.clock.TideStation;
+import org.mosswake.core.gear.LureItem;
+import org.mosswake.core.log.Facet;
+import org.mosswake.core.log.LogEntry;
+import org.mosswake.core.log.LoggedDay;
+import org.mosswake.core.log.Traits;
+import org.mosswake.core.spread.SolvedLine;
+import org.mosswake.core.spread.SpreadLine;
+import org.mosswake.core.spread.SpreadSolver;
+import org.mosswake.core.spread.TacklePiece;
+import org.mosswake.core.strikes.DayLog;
+import org.mosswake.core.strikes.Fact;
+import org.mosswake.core.strikes.Happening.OfLine;
+import org.mosswake.core.tow.TowShape;
+import org.mosswake.server.gear.Aboard;
+import org.mosswake.server.gear.LureAboard;
+import org.mosswake.server.spread.FishedSpreads.Fished;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.TransactionException;
+
+/** Days out as entries of the log, with what was tied and where it hung as the device had it. */
+@Service
+public class DayEntries {
+    private static final Logger LOG = LoggerFactory.getLogger(DayEntries.class);
+
+    private final TripService trips;
+    private final FactMapper facts;
+    private final FactReader reader;
+    private final StruckLines lines;
+    private final Aboard aboard;
+    private final SpreadSolver solver = new SpreadSolver();
+
+    DayEntries(TripService trips, FactMapper facts, FactReader reader, StruckLines lines, Aboard aboard) {
+        this.trips = trips;
+        this.facts = facts;
+        this.reader = reader;
+        this.lines = lines;
+        this.aboard = aboard;
+    }
+
+    /** A day out by the last of its facts that came in: where that is the same, so are its entries. */
+    public record Stand(UUID tripId, long sequence) {}
+
+    /** Of all days out of which the server knows place and date. */
+    public List<Stand> stands(UUID vessel) {
+        return facts.stands(vessel);
+    }
+
+    public List<LogEntry> of(UUID vessel, UUID trip) {
+        TripBody kept = trips.trip(vessel, trip);
+        List<FactRow> rows = facts.ofTrip(vessel, trip);
+        List<Fact> told = rows.stream().map(reader::kept).toList();
+        var known = new Tied(vessel, rows, told);
+        return new LoggedDay(
+                        kept.day(),
+                        kept.place(),
+                        ZoneId.of(kept.timeZone()),
+                        kept.latitudeDeg(),
+                        kept.longitudeDeg(),
+                        TideStation.near(DemoTides.ALL, kept.latitudeDeg(), kept.longitudeDeg()),
+                        known::at)
+                .entries(DayLog.of(told));
+    }
+
+    /** What each line was known to be, from when; before the first time, as then. */
+    private final class Tied {
+        private final Map<UUID, TreeMap<Instant, Traits>> lines = new HashMap<>();
+        private final Map<UUID, LureAboard> lures;
+
+        Tied(UUID vessel, List<FactRow> rows, List<Fact> told) {
+            lures = aboard.of(vessel).carried().lures().stream()
+                    .collect(Collectors.toMap(lure -> lure.item().id(), lure -> lure, (one, other) -> one));
+            IntStream.range(0, rows.size())
+                    .boxed()
+                    .filter(i -> told.get(i).what() instanceof OfLine)
+                    .sorted(Comparator.comparing(i -> told.get(i).at()))
+                    .forEach(i -> tell(vessel, rows.get(i), told.get(i)));
+        }
+
+        private void tell(UUID vessel, FactRow row, Fact fact) {
+            try {
+                DayEntries.this
+                        .lines
+                        .fished(vessel, row, (OfLine) fact.what())
+                        .ifPresent(spread -> solver.solve(spread.spread())
+                                .lines()
+                                .forEach(line -> lines.computeIfAbsent(
+                                                line.line().id(), one -> new TreeMap<>())
+                                        .put(fact.at(), traits(spread, line))));
+            } catch (DataAccessException | TransactionException e) {
+                throw e;
+            } catch (RuntimeException e) {
+                // Whatever its device said of what was fished: its time and its strikes count all the same.
+                LOG.info("fact {} tells nothing of its line: {}", row.factId(), e.toString());
+            }
+        }
+
+        Traits at(UUID line, Instant at) {
+            return Optional.ofNullable(lines.get(line))
+                    .map(known -> Optional.ofNullable(known.floorEntry(at)).orElseGet(known::firstEntry))
+                    .map(Map.Entry::getValue)
+                    .orElse(Traits.NONE);
+        }
+
+        private Traits traits(Fished spread, SolvedLine solved) {
+            SpreadLine line = solved.line();
+            var choices = new EnumMap<Facet, String>(Facet.class);
+            choices.put(Facet.POSITION, line.holder().name());
+            choices.put(Facet.LURE, line.lure().name());
+            Optional<LureAboard> carried = line.tackle().stream()
+                    .map(TacklePiece::item)
+                    .flatMap(Optional::stream)
+                    .findFirst()
+                    .map(LureItem::id)
+                    .map(lures::get);
+            carried.ifPresent(
+                    lure -> choices.put(Facet.COLOUR, lure.role().name().toLowerCase(Locale.ROOT)));
+            var numbers = new EnumMap<Facet, Double>(Facet.class);
+            solved.shape().map(TowShape::depthM).ifPresent(depth -> numbers.put(Facet.DEPTH, Math.max(0, depth)));
+            carried.ifPresent(lure -> numbers.put(Facet.SIZE, lure.lengthM()));
+            numbers.put(Facet.PACE, spread.spread().speed().mps());
+            double leaderM = line.tackle().stream()
+                    .limit(Math.max(0, line.tackle().size() - 1))
+                    .mapToDouble(piece -> piece.lengthM().orElse(0.0))
+                    .sum();
+            if (leaderM > 0) {
+                numbers.put(Facet.LEADER, leaderM);
+            }
+            return new Traits(choices, numbers);
+        }
+    }
+}
