@@ -183,6 +183,7 @@ function useWays(boat: Boat): readonly Way[] {
       way('Spread', `${home}/spread${one}${same}`, '3'),
       // Underway is now, whatever moment the others look at.
       way('Underway', `${home}/deck${one}`, '4'),
+      way('Log', `${home}/log${along}`, '5'),
       way('Boat', `${home}/boat${along}`),
       way('Box', `${home}/box${along}`),
     ]
@@ -216,10 +217,7 @@ function useFrameCommands(ways: readonly Way[], boat: Boat, open: (sheet: FrameS
 
 function useStationKeys(ways: readonly Way[], open: (sheet: FrameSheet) => void) {
   useKeys({
-    Digit1: () => ways[0]!.go(),
-    Digit2: () => ways[1]!.go(),
-    Digit3: () => ways[2]!.go(),
-    Digit4: () => ways[3]!.go(),
+    ...Object.fromEntries(ways.filter(({ place }) => place).map(({ place, go }) => [`Digit${place}`, go])),
     'Shift+Slash': () => open('keys'),
     Slash: () => open('command'),
   })
@@ -286,7 +284,7 @@ function Station({ to, place, children }: { to: string; place?: string; children
         `flex min-h-11 min-w-11 items-center justify-center border-y-[3px] border-t-transparent px-2 ${isActive ? 'border-b-moss font-bold' : 'border-b-transparent hover:border-b-ink/40'}`
       }
     >
-      {place && <span className="mr-1.5 text-sm font-normal text-slate">{place}</span>}
+      {place && <span className="mr-1.5 text-sm font-normal text-slate max-md:hidden">{place}</span>}
       {children}
     </NavLink>
   )

@@ -9,6 +9,7 @@ const OWN: readonly (readonly [string, string])[] = [
   ['Digit2', 'to Rig'],
   ['Digit3', 'to Spread'],
   ['Digit4', 'to Underway'],
+  ['Digit5', 'to the Log'],
   ['Slash', 'type what to do: let C1 out to 120 yd'],
   ['KeyN', 'add a line'],
   ['KeyX', 'strike on the selected line'],

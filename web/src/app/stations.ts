@@ -6,6 +6,7 @@ const spread = () => import('./spread/SpreadPage').then((module) => module.Sprea
 const boat = () => import('./boat/BoatPage').then((module) => module.BoatPage)
 const box = () => import('./boat/BoxPage').then((module) => module.BoxPage)
 const deck = () => import('./deck/DeckPage').then((module) => module.DeckPage)
+const log = () => import('./log/LogPage').then((module) => module.LogPage)
 const print = () => import('./rig/PrintPage').then((module) => module.PrintPage)
 
 /** A script for each station: the one asked for comes first. */
@@ -15,12 +16,13 @@ export const SpreadPage = later(spread)
 export const BoatPage = later(boat)
 export const BoxPage = later(box)
 export const DeckPage = later(deck)
+export const LogPage = later(log)
 export const PrintPage = later(print)
 
 /** Fetches the script of the address at once, beside the first data and not after it. */
 export function fetchStation(pathname: string): void {
   const name = pathname.split('/')[3] ?? 'spread'
-  const loads: Record<string, () => Promise<unknown>> = { plan, rig, spread, deck, boat, box, print }
+  const loads: Record<string, () => Promise<unknown>> = { plan, rig, spread, deck, log, boat, box, print }
   // What does not come now is asked for again when it is shown.
   void loads[name]?.().catch(() => undefined)
 }

@@ -2360,10 +2360,92 @@ export interface components {
             now?: components["schemas"]["NowReply"];
             old: boolean;
         };
+        LogArm: {
+            /** Format: double */
+            odds: number;
+            says: components["schemas"]["SentenceReply"];
+            sum: components["schemas"]["LogSum"];
+            where: string;
+        };
+        LogBand: {
+            /** Format: double */
+            from: number;
+            /** Format: double */
+            to: number;
+        };
+        LogFacet: {
+            bands: components["schemas"]["LogBand"][];
+            choices: string[];
+            /** @enum {string} */
+            facet: "SPECIES" | "OUTCOME" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "CREW";
+            /** @enum {string} */
+            figure?: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            words: string;
+        };
+        LogFinding: {
+            /** @enum {string} */
+            kind: "EARLIER_WEEKS" | "TAKES_MORE" | "WOULD_TEACH" | "NOT_KNOWN";
+            says: components["schemas"]["SentenceReply"];
+            title: components["schemas"]["SentenceReply"];
+            where: string[];
+        };
+        LogQuestion: {
+            arms: components["schemas"]["LogArm"][];
+            chosen: boolean;
+            /** @enum {string} */
+            facet: "SPECIES" | "OUTCOME" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "CREW";
+            words: string;
+        };
         LogReply: {
             facts: components["schemas"]["FactReply"][];
             strikes: components["schemas"]["StrikeReply"][];
             trip: components["schemas"]["TripBody"];
+        };
+        LogSum: {
+            /** Format: int32 */
+            days: number;
+            /** Format: double */
+            high?: number;
+            /** Format: int32 */
+            landed: number;
+            /** Format: double */
+            low?: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            per100?: number;
+            /** Format: int32 */
+            strikes: number;
+            /** Format: int32 */
+            untimed: number;
+        };
+        LogWeek: {
+            /** Format: double */
+            minutes: number;
+            /** Format: int32 */
+            strikes: number;
+            /** Format: int32 */
+            week: number;
+            /** Format: int32 */
+            year: number;
+        };
+        LoggedStrike: {
+            /** Format: date-time */
+            at?: string;
+            /** Format: date */
+            day: string;
+            /** Format: double */
+            depthM?: number;
+            /** Format: double */
+            latitudeDeg?: number;
+            /** Format: double */
+            longitudeDeg?: number;
+            lure?: string;
+            outcome?: string;
+            position?: string;
+            species?: string;
+            /** Format: uuid */
+            strikeId: string;
         };
         Lost: {
             /** @enum {string} */
@@ -3056,6 +3138,16 @@ export interface components {
             /** Format: int32 */
             tenths: number;
         };
+        SeaPiece: {
+            /** Format: double */
+            latitudeDeg: number;
+            /** Format: double */
+            longitudeDeg: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: int32 */
+            strikes: number;
+        };
         SeenBody: {
             /** Format: date-time */
             at: string;
@@ -3690,6 +3782,21 @@ export interface components {
             words: string;
             /** @enum {string} */
             wrong: "NO_SENTENCE" | "CHECKSUM" | "NOT_USED" | "UNREADABLE" | "NOTHING_SAID" | "IMPOSSIBLE";
+        };
+        YearsReply: {
+            facets: components["schemas"]["LogFacet"][];
+            findings: components["schemas"]["LogFinding"][];
+            /** Format: date */
+            firstDay?: string;
+            /** Format: date */
+            lastDay?: string;
+            /** Format: double */
+            pieceM: number;
+            pieces: components["schemas"]["SeaPiece"][];
+            questions: components["schemas"]["LogQuestion"][];
+            strikes: components["schemas"]["LoggedStrike"][];
+            sum: components["schemas"]["LogSum"];
+            weeks: components["schemas"]["LogWeek"][];
         };
     };
     responses: never;
@@ -4508,7 +4615,9 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["YearsReply"];
+                };
             };
         };
     };

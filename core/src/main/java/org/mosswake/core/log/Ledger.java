@@ -252,6 +252,38 @@ public final class Ledger {
         return (day.getDayOfYear() - 1) / 7 + 1;
     }
 
+    /**
+     * A piece of sea.
+     *
+     * @param latitudeDeg of its middle, with {@code longitudeDeg}
+     */
+    public record Piece(double latitudeDeg, double longitudeDeg, int strikes, double minutes) {}
+
+    private static final double DEGREE_M = 111_195;
+
+    /** Where a slice was fished and struck, in squares; only what has a place. */
+    public List<Piece> pieces(List<Where> filter, double sideM) {
+        IntPredicate matches = matches(filter);
+        var pieces = new HashMap<Long, double[]>();
+        double latitudes = DEGREE_M / sideM;
+        for (int i = 0; i < size; i++) {
+            if (!Float.isNaN(north[i]) && matches.test(i)) {
+                long row = (long) Math.floor(north[i] * latitudes);
+                double wide = latitudes * Math.cos(Math.toRadians((row + 0.5) / latitudes));
+                long column = (long) Math.floor(east[i] * wide);
+                double[] sums = pieces.computeIfAbsent(row * 10_000_000 + column, one -> new double[4]);
+                sums[0] += took[i] == FISHED ? 0 : 1;
+                sums[1] += minutes[i];
+                sums[2] = (row + 0.5) / latitudes;
+                sums[3] = (column + 0.5) / wide;
+            }
+        }
+        return pieces.values().stream()
+                .map(sums -> new Piece(sums[2], sums[3], (int) sums[0], sums[1]))
+                .sorted(Comparator.comparingDouble(Piece::latitudeDeg).thenComparingDouble(Piece::longitudeDeg))
+                .toList();
+    }
+
     /** Strikes of a slice, the latest first. */
     public List<LogEntry> strikes(List<Where> filter, int most) {
         IntPredicate matches = matches(filter);

@@ -1,13 +1,15 @@
 package org.mosswake.core.log;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Sentence;
 
 /**
  * One facet of a slice: what each of its arms took in its time, and how likely it takes more than all the others.
  *
- * @param arms choices by how much they were fished, bands in their order
+ * @param arms choices by what they took for their time, bands in their order
  */
 public record Question(Facet facet, List<Asked> arms) {
     /** Choices beyond that many are told by nobody's eye. */
@@ -41,22 +43,23 @@ public record Question(Facet facet, List<Asked> arms) {
             return new Question(facet, List.of());
         }
         Slice known = arms.stream().map(Ledger.Arm::slice).reduce(Slice::with).orElseThrow();
+        Stream<Asked> asked = arms.stream().map(arm -> {
+            Slice others = known.without(arm.slice());
+            return new Asked(arm, Odds.rate(arm.slice(), pooled), Odds.takesMore(arm.slice(), others), others);
+        });
         return new Question(
                 facet,
-                arms.stream()
-                        .map(arm -> {
-                            Slice others = known.without(arm.slice());
-                            return new Asked(
-                                    arm, Odds.rate(arm.slice(), pooled), Odds.takesMore(arm.slice(), others), others);
-                        })
+                (facet.isNumber()
+                                ? asked
+                                : asked.sorted(Comparator.comparingDouble(
+                                        one -> -one.rate().per100())))
                         .toList());
     }
 
     /** An arm in words: a choice, or from where to where. */
     public static Sentence words(Facet facet, Ledger.Arm arm) {
         return facet.kind()
-                .map(kind -> Sentence.of(
-                        facet.words() + " {0} to {1}", new Figure(kind, arm.from()), new Figure(kind, arm.to())))
+                .map(kind -> band(facet, kind, arm))
                 .orElseGet(() -> Sentence.of(
                         switch (facet) {
                             case BEND ->
@@ -65,6 +68,21 @@ public record Question(Facet facet, List<Asked> arms) {
                             case MOON -> Sentence.plain(arm.choice()) + " moon";
                             default -> Sentence.plain(arm.choice());
                         }));
+    }
+
+    /** The first band is all under its end, the last one all over its beginning. */
+    private static Sentence band(Facet facet, Figure.Kind kind, Ledger.Arm arm) {
+        boolean first = facet.band(arm.from()).filter(band -> band == 0).isPresent();
+        boolean last =
+                facet.band(arm.from()).filter(band -> band == facet.bands() - 1).isPresent();
+        if (facet == Facet.HOUR) {
+            return Sentence.of("{0} to {1} o'clock", Figure.count(arm.from()), Figure.count(arm.to()));
+        } else if (first) {
+            return Sentence.of(facet.words() + " under {0}", new Figure(kind, arm.to()));
+        } else if (last) {
+            return Sentence.of(facet.words() + " over {0}", new Figure(kind, arm.from()));
+        }
+        return Sentence.of(facet.words() + " {0} to {1}", new Figure(kind, arm.from()), new Figure(kind, arm.to()));
     }
 
     /** What keeps to that arm. */

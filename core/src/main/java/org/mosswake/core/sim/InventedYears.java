@@ -225,7 +225,7 @@ public final class InventedYears {
                     true,
                     choices,
                     numbers,
-                    Optional.empty()));
+                    Optional.of(place(where[0], where[1]))));
             int strikes = poisson(rate * minutes, id, hour);
             for (int i = 0; i < strikes; i++) {
                 struck(day, at, choices, numbers, where, minutes, id + " " + i, hour);
@@ -259,9 +259,12 @@ public final class InventedYears {
                 true,
                 of,
                 numbers,
-                Optional.of(new LogEntry.Place(
-                        latitudeDeg + north / 111_195,
-                        longitudeDeg + east / (111_195 * Math.cos(Math.toRadians(latitudeDeg)))))));
+                Optional.of(place(north, east))));
+    }
+
+    private LogEntry.Place place(double north, double east) {
+        return new LogEntry.Place(
+                latitudeDeg + north / 111_195, longitudeDeg + east / (111_195 * Math.cos(Math.toRadians(latitudeDeg))));
     }
 
     private UUID id(String of) {

@@ -103,6 +103,29 @@ class LedgerTest {
                 .isCloseTo(4, within(1e-9));
     }
 
+    @Test
+    void piecesOfSeaHoldTheirStrikesAndTheirTime() {
+        var at = new ArrayList<LogEntry>();
+        for (int i = 0; i < 40; i++) {
+            double north = 27.6 + (i % 4) * 0.003;
+            at.add(new LogEntry(
+                    UUID.randomUUID(),
+                    JUNE,
+                    Optional.empty(),
+                    i < 30 ? Kind.FISHED : Kind.STRUCK,
+                    i < 30 ? 10 : 0,
+                    true,
+                    Map.of(),
+                    Map.of(),
+                    i % 5 == 0 ? Optional.empty() : Optional.of(new LogEntry.Place(north, -47.3))));
+        }
+        List<Ledger.Piece> pieces = new Ledger(at).pieces(List.of(), 250);
+        assertThat(pieces).hasSize(4);
+        assertThat(pieces.stream().mapToDouble(Ledger.Piece::minutes).sum()).isEqualTo(240);
+        assertThat(pieces.stream().mapToInt(Ledger.Piece::strikes).sum()).isEqualTo(8);
+        assertThat(pieces.get(1).latitudeDeg() - pieces.get(0).latitudeDeg()).isCloseTo(0.003, within(0.0023));
+    }
+
     /** Any way of adding up the parts is the whole: choices and what nobody said. */
     @Test
     void partsAddUp() {

@@ -127,6 +127,17 @@ class AccessibilityIT extends Journey {
     }
 
     @Test
+    void theLog() {
+        page.getByLabel("Boat", new Page.GetByLabelOptions().setExact(true)).selectOption("Slow Almanac");
+        page.locator("nav[aria-label=Stations] a").last().click();
+        page.getByTestId("arms").waitFor();
+        assertThat(serious()).isEmpty();
+        button("Narrow it…").click();
+        button("fish").click();
+        assertThat(serious(DIALOG)).as("conditions").isEmpty();
+    }
+
+    @Test
     void everythingIsReachedByKeyboard() {
         for (int i = 0; i < 60; i++) {
             page.keyboard().press("Tab");

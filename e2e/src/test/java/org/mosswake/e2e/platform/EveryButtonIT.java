@@ -16,7 +16,7 @@ import org.mosswake.e2e.support.Journey;
 
 /** A boat of length and beam alone, nothing in the box, no line out: no button is a dead end. */
 class EveryButtonIT extends Journey {
-    private static final List<String> STATIONS = List.of("plan", "spread", "rig", "deck", "boat", "box");
+    private static final List<String> STATIONS = List.of("plan", "spread", "rig", "deck", "log", "boat", "box");
     /** What an off button may be called that needs no reason: there is nothing to undo or keep. */
     private static final List<String> PLAIN = List.of("Undo", "Redo", "Save", "Keep the boat", "Remove");
 

@@ -1,5 +1,6 @@
 package org.mosswake.server.log;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -23,8 +24,13 @@ class LogController {
      * @param day   whose week earlier years are asked about
      */
     @GetMapping("/api/boats/{boat}/log")
-    LogReply slice(
-            @PathVariable UUID boat, @RequestParam(required = false) List<String> where, @RequestParam LocalDate day) {
-        return log.slice(boat, where == null ? List.of() : where, day);
+    YearsReply slice(
+            @PathVariable UUID boat,
+            @RequestParam(required = false) List<String> where,
+            @RequestParam LocalDate day,
+            HttpServletRequest request) {
+        // As they were sent: bound to a list, a single one is taken apart at its commas.
+        String[] sent = request.getParameterValues("where");
+        return log.slice(boat, sent == null ? List.of() : List.of(sent), day);
     }
 }

@@ -53,6 +53,8 @@ class LogApiTest {
                     .isEqualTo(arm.get("sum").get("strikes").asInt());
         }
         assertThat(of).isEqualTo(minutes, within(minutes / 1000));
+        JsonNode far = log(api, YEARS, "POSITION:Centre, far").get("sum");
+        assertThat(far.get("strikes").asInt()).isBetween(50, strikes / 2);
         JsonNode king = log(api, YEARS, "SPECIES:king|mahi", "STREAM:flood").get("sum");
         assertThat(king.get("strikes").asInt()).isBetween(100, strikes / 2);
         assertThat(log.get("findings").valueStream().map(one -> one.get("kind").asString()))

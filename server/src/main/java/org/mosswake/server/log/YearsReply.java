@@ -19,23 +19,26 @@ import org.mosswake.server.platform.wire.SentenceReply;
  * A slice of all days: what it took in what time, told apart, and what it says.
  *
  * @param firstDay of the whole log, with {@code lastDay}; absent while it is empty
+ * @param pieceM   side of a piece of sea (m)
  */
-record LogReply(
-        SumReply sum,
+record YearsReply(
+        LogSum sum,
         @Nullable LocalDate firstDay,
         @Nullable LocalDate lastDay,
-        List<WeekReply> weeks,
-        List<FacetReply> facets,
-        List<QuestionReply> questions,
-        List<FindingReply> findings,
-        List<StrikeReply> strikes) {
+        List<LogWeek> weeks,
+        List<LogFacet> facets,
+        List<LogQuestion> questions,
+        List<LogFinding> findings,
+        List<LoggedStrike> strikes,
+        double pieceM,
+        List<SeaPiece> pieces) {
     /**
      * @param untimed strikes of which the time fished is not in the log
      * @param minutes line-minutes
      * @param per100  strikes in 100 line-minutes; absent where no time was fished. Eight in ten lie from {@code low} to
      *                {@code high}
      */
-    record SumReply(
+    record LogSum(
             int strikes,
             int landed,
             int untimed,
@@ -44,10 +47,10 @@ record LogReply(
             @Nullable Double per100,
             @Nullable Double low,
             @Nullable Double high) {
-        static SumReply of(Slice slice, double pooled) {
+        static LogSum of(Slice slice, double pooled) {
             boolean timed = slice.minutes() > 0;
             Odds.Rate rate = Odds.rate(slice, pooled);
-            return new SumReply(
+            return new LogSum(
                     slice.strikes(),
                     slice.landed(),
                     slice.untimed(),
@@ -60,9 +63,9 @@ record LogReply(
     }
 
     /** @param week sevens of days from the first of January, 1 to 53 */
-    record WeekReply(int year, int week, int strikes, double minutes) {
-        static WeekReply of(Ledger.Week week) {
-            return new WeekReply(week.year(), week.week(), week.strikes(), week.minutes());
+    record LogWeek(int year, int week, int strikes, double minutes) {
+        static LogWeek of(Ledger.Week week) {
+            return new LogWeek(week.year(), week.week(), week.strikes(), week.minutes());
         }
     }
 
@@ -72,34 +75,34 @@ record LogReply(
      * @param figure  of a number, absent of a choice
      * @param choices that occur
      */
-    record FacetReply(
-            Facet facet, String words, Figure.@Nullable Kind figure, List<String> choices, List<BandReply> bands) {}
+    record LogFacet(
+            Facet facet, String words, Figure.@Nullable Kind figure, List<String> choices, List<LogBand> bands) {}
 
-    record BandReply(double from, double to) {}
+    record LogBand(double from, double to) {}
 
     /** @param chosen by the crew, and not by day or sea */
-    record QuestionReply(Facet facet, String words, boolean chosen, List<ArmReply> arms) {
-        static QuestionReply of(Question question, double pooled) {
-            return new QuestionReply(
+    record LogQuestion(Facet facet, String words, boolean chosen, List<LogArm> arms) {
+        static LogQuestion of(Question question, double pooled) {
+            return new LogQuestion(
                     question.facet(),
                     question.facet().words(),
                     question.facet().isChosen(),
                     question.arms().stream()
-                            .map(asked -> new ArmReply(
+                            .map(asked -> new LogArm(
                                     SentenceReply.of(Question.words(question.facet(), asked.arm())),
                                     WhereText.text(Question.where(question.facet(), asked.arm())),
-                                    SumReply.of(asked.arm().slice(), pooled),
+                                    LogSum.of(asked.arm().slice(), pooled),
                                     asked.odds()))
                             .toList());
         }
     }
 
     /** @param odds that it takes more than all other arms together in equal time */
-    record ArmReply(SentenceReply says, String where, SumReply sum, double odds) {}
+    record LogArm(SentenceReply says, String where, LogSum sum, double odds) {}
 
-    record FindingReply(Finding.Kind kind, SentenceReply title, SentenceReply says, List<String> where) {
-        static FindingReply of(Finding finding) {
-            return new FindingReply(
+    record LogFinding(Finding.Kind kind, SentenceReply title, SentenceReply says, List<String> where) {
+        static LogFinding of(Finding finding) {
+            return new LogFinding(
                     finding.kind(),
                     SentenceReply.of(finding.title()),
                     SentenceReply.of(finding.says()),
@@ -108,7 +111,7 @@ record LogReply(
     }
 
     /** The latest first. */
-    record StrikeReply(
+    record LoggedStrike(
             UUID strikeId,
             LocalDate day,
             @Nullable Instant at,
@@ -119,8 +122,8 @@ record LogReply(
             @Nullable Double depthM,
             @Nullable Double latitudeDeg,
             @Nullable Double longitudeDeg) {
-        static StrikeReply of(LogEntry entry) {
-            return new StrikeReply(
+        static LoggedStrike of(LogEntry entry) {
+            return new LoggedStrike(
                     entry.id(),
                     entry.day(),
                     entry.at().orElse(null),
@@ -131,6 +134,13 @@ record LogReply(
                     entry.numbers().get(Facet.DEPTH),
                     entry.place().map(LogEntry.Place::latitudeDeg).orElse(null),
                     entry.place().map(LogEntry.Place::longitudeDeg).orElse(null));
+        }
+    }
+
+    /** @param minutes that lines fished there, as far as it is known where they did */
+    record SeaPiece(double latitudeDeg, double longitudeDeg, int strikes, double minutes) {
+        static SeaPiece of(Ledger.Piece piece) {
+            return new SeaPiece(piece.latitudeDeg(), piece.longitudeDeg(), piece.strikes(), piece.minutes());
         }
     }
 }
