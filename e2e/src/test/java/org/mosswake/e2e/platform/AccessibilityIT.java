@@ -131,7 +131,10 @@ class AccessibilityIT extends Journey {
         page.getByLabel("Boat", new Page.GetByLabelOptions().setExact(true)).selectOption("Slow Almanac");
         page.locator("nav[aria-label=Stations] a").last().click();
         page.getByTestId("arms").waitFor();
-        assertThat(serious()).isEmpty();
+        // A thousand weeks of dots are one picture; axe would look at each.
+        for (String part : List.of("[data-testid=arms]", "[data-testid=conditions]", "aside", "header")) {
+            assertThat(serious(part)).as(part).isEmpty();
+        }
         button("Narrow it…").click();
         button("fish").click();
         assertThat(serious(DIALOG)).as("conditions").isEmpty();
