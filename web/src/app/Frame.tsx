@@ -76,7 +76,7 @@ export function Frame({
             <PhoneHead ways={ways} items={items} words={words ? `${boat.name}, ${words}` : boat.name} />
           )
         ) : (
-          <header className="flex shrink-0 flex-wrap items-center gap-x-4 gap-y-1 px-4 py-0.5">
+          <header className="flex shrink-0 flex-wrap items-center gap-x-3 gap-y-1 px-4 py-0.5">
             <span className="font-bold">Moss Wake</span>
             {words && <span>{words}</span>}
             <BoatSelect {...{ boat, boats }} onNew={() => setSheet('boat')} />
@@ -87,13 +87,13 @@ export function Frame({
             <nav aria-label="Stations" className="flex">
               {ways.filter((way) => way.place).map(station)}
             </nav>
-            <Button tone="quiet" onClick={() => setSheet('units')}>
+            <Button small tone="quiet" onClick={() => setSheet('units')}>
               Units
             </Button>
-            <Button tone="quiet" onClick={() => setSheet('keys')}>
+            <Button small tone="quiet" onClick={() => setSheet('keys')}>
               Keys
             </Button>
-            <Button tone="quiet" onClick={() => setSheet('devices')}>
+            <Button small tone="quiet" onClick={() => setSheet('devices')}>
               Devices
             </Button>
           </header>
@@ -244,7 +244,7 @@ function BoatSelect({ boat, boats, onNew }: { boat: Boat; boats: readonly BoatTi
   return (
     <Select
       aria-label="Boat"
-      className="border-transparent hover:border-ink/60 max-md:max-w-36"
+      className="max-w-36 border-transparent hover:border-ink/60"
       value={boat.boatId}
       onChange={(event) => {
         if (event.target.value === NEW) onNew()

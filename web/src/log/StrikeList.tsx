@@ -19,7 +19,7 @@ export function StrikeList({ strikes, clock }: { strikes: readonly Struck[]; clo
       <tbody>
         {strikes.map((one) => (
           <tr key={one.strikeId} className="border-b border-ink/20">
-            <td className="pr-3 font-mono whitespace-nowrap">{one.day}</td>
+            <td className="pr-3 font-mono whitespace-nowrap">{one.day ?? 'no year'}</td>
             <td className="pr-3 font-mono">{one.at ? clock(one.at) : '–'}</td>
             <td className="pr-3">{one.species ?? 'not known'}</td>
             <td className="pr-3">{one.outcome ?? 'not said'}</td>

@@ -1,5 +1,6 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query'
 import { ask, type Schemas } from '../shared/api/client'
+import { sendFile } from '../shared/api/sendFile'
 
 export type Log = Schemas['YearsReply']
 export type Sum = Schemas['LogSum']
@@ -8,10 +9,13 @@ export type Arm = Schemas['LogArm']
 export type FacetOf = Schemas['LogFacet']
 export type Struck = Schemas['LoggedStrike']
 
+/** What other devices told is looked for so often. */
+const ANEW_MS = 60_000
+
 /** A slice of all days; the one before stays shown until the next is there. */
 export const logOf = (boat: string, where: readonly string[], day: string) =>
   queryOptions({
-    queryKey: ['log', boat, day, where],
+    queryKey: ['years', boat, day, where],
     queryFn: () =>
       ask((api) =>
         api.GET('/api/boats/{boat}/log', {
@@ -19,4 +23,71 @@ export const logOf = (boat: string, where: readonly string[], day: string) =>
         }),
       ),
     placeholderData: keepPreviousData,
+    staleTime: 0,
+    refetchInterval: ANEW_MS,
+  })
+
+/**
+ * What a day has said until a moment.
+ *
+ * @param facts how many are known here: with another one it is asked again
+ */
+export const adviceOf = (boat: string, trip: string, at: string, facts: number) =>
+  queryOptions({
+    queryKey: ['advice', boat, trip, at, facts],
+    queryFn: () =>
+      ask((api) =>
+        api.GET('/api/boats/{boat}/trips/{trip}/advice', { params: { path: { boat, trip }, query: { at } } }),
+      ),
+    placeholderData: keepPreviousData,
+    retry: false,
+  })
+
+export type Notebook = Schemas['NotebookReply']
+export type Target = Schemas['NotebookColumnReply']['target']
+
+/** How a table is read. */
+export interface Reading {
+  /** What each column holds; guessed by the server where null. */
+  columns: readonly Target[] | null
+  dayFirst: boolean
+  feet: boolean
+}
+
+/** A table looked at, or taken in. */
+export const readNotebook = (
+  boat: string,
+  table: Blob,
+  { columns, dayFirst, feet }: Reading,
+  taken: { name: string } | null,
+) => {
+  const query = new URLSearchParams({ dayFirst: `${dayFirst}`, feet: `${feet}`, take: `${taken !== null}` })
+  columns?.forEach((column) => query.append('columns', column))
+  if (taken) query.set('name', taken.name)
+  return sendFile<Notebook>('POST', `/api/boats/${boat}/log/notebook.csv?${query}`, 'text/csv', table)
+}
+
+export const importsOf = (boat: string) =>
+  queryOptions({
+    queryKey: ['years', boat, 'imports'],
+    queryFn: () => ask((api) => api.GET('/api/boats/{boat}/log/imports', { params: { path: { boat } } })),
+  })
+
+export const takeBack = (boat: string, imported: string) =>
+  ask((api) =>
+    api.DELETE('/api/boats/{boat}/log/imports/{imported}', { params: { path: { boat, imported } } }),
+  )
+
+/**
+ * What each line of a day out was, as it was last told.
+ *
+ * @param facts how many are known here
+ */
+export const storyOf = (boat: string, trip: string, facts: number) =>
+  queryOptions({
+    queryKey: ['story', boat, trip, facts],
+    queryFn: () =>
+      ask((api) => api.GET('/api/boats/{boat}/trips/{trip}/lines', { params: { path: { boat, trip } } })),
+    placeholderData: keepPreviousData,
+    retry: false,
   })

@@ -29,6 +29,7 @@ import { Strikes } from './OnNow'
 import { useAwake } from './useAwake'
 import { useCalls } from './useCalls'
 import { useDeck, type DeckState } from './useDeck'
+import { DaySays } from './DaySays'
 import { Weighed } from './Weighed'
 
 /** The deck: lines as pads, one tap a strike; what runs by the clock; what the boat does with a fish on. */
@@ -157,6 +158,7 @@ export function DeckStation(loaded: Loaded) {
                   {now && (
                     <BackTo marks={s.marks} chosen={s.mark} back={s.live?.back} onChoose={s.comeBack} />
                   )}
+                  <DaySays s={s} />
                   <Weighed s={s} spread={loaded.kept.spreadId} />
                   {s.deck.cautions.map((caution) => (
                     <p key={caution} className="mt-3 text-base text-slate">

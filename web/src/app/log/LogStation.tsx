@@ -1,6 +1,6 @@
-import { useQuery } from '@tanstack/react-query'
-import { useCallback, useMemo } from 'react'
-import { clockOf } from '../../clock/model'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { Suspense, useCallback, useEffect, useMemo, useState } from 'react'
+import { clockOf, dateAt, dayInWords } from '../../clock/model'
 import type { Boat, BoatTitle } from '../../draft/queries'
 import { ArmChart, hours } from '../../log/ArmChart'
 import { Conditions } from '../../log/Conditions'
@@ -10,11 +10,17 @@ import { logOf, type Log, type Question } from '../../log/queries'
 import { StrikeList } from '../../log/StrikeList'
 import { StrikeMap } from '../../log/StrikeMap'
 import { YearGrid } from '../../log/YearGrid'
+import { later } from '../../shared/later'
+import { Button } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Select'
+import { outbox } from '../../shared/outbox/outbox'
 import { useAddress } from '../../shared/useAddress'
 import { Frame } from '../Frame'
-import { useTrip } from '../useTrip'
+import { useTrip, type TripOfDay } from '../useTrip'
 import { Waiting } from '../Waiting'
+import { DayStory } from './DayStory'
+
+const NotebookSheet = later(() => import('../../log/NotebookSheet').then((module) => module.NotebookSheet))
 
 const GRID_PX = 240
 /** Weeks that are taken around the one that was tapped. */
@@ -23,11 +29,19 @@ const AROUND = 1
 /** What happened on all days, and what it proves. */
 export function LogStation({ boat, boats }: { boat: Boat; boats: readonly BoatTitle[] }) {
   const [params, put] = useAddress()
-  const day = useTrip(boat).date
+  const trip = useTrip(boat)
+  const day = trip.date
   const packedWhere = params.get('where')
   const where = useMemo(() => unpacked(packedWhere), [packedWhere])
   const asked = useQuery(logOf(boat.boatId, where, day))
+  const client = useQueryClient()
+  // What is sent while one looks belongs to it.
+  useEffect(
+    () => outbox.onSent(() => void client.invalidateQueries({ queryKey: ['years', boat.boatId] })),
+    [client, boat.boatId],
+  )
   const setWhere = useCallback((next: readonly string[]) => put({ where: packed(next) }), [put])
+  const [notebook, setNotebook] = useState(false)
   const log = asked.data
   if (!log) return <Waiting error={asked.error} />
   return (
@@ -37,12 +51,28 @@ export function LogStation({ boat, boats }: { boat: Boat; boats: readonly BoatTi
         aria-busy={asked.isPlaceholderData}
         data-testid="log"
       >
-        {log.firstDay ? (
-          <Standing {...{ boat, log, where, setWhere }} by={params.get('by')} onBy={(by) => put({ by })} />
+        {log.entries > 0 ? (
+          <Standing
+            {...{ boat, log, trip, where, setWhere }}
+            by={params.get('by')}
+            onBy={(by) => put({ by })}
+            onNotebook={() => setNotebook(true)}
+          />
         ) : (
-          <Nothing />
+          <Nothing onNotebook={() => setNotebook(true)} />
         )}
       </main>
+      <Suspense fallback={null}>
+        {notebook && (
+          <NotebookSheet
+            boat={boat.boatId}
+            when={(at) =>
+              `${dayInWords(dateAt(Date.parse(at), boat.timeZone))}, ${clockOf(Date.parse(at), boat.timeZone)}`
+            }
+            onClose={() => setNotebook(false)}
+          />
+        )}
+      </Suspense>
     </Frame>
   )
 }
@@ -53,13 +83,16 @@ function spanWords({ firstDay, lastDay }: Log): string {
   return first === last ? `Log of ${first}` : `Log of ${first} to ${last}`
 }
 
-function Nothing() {
+function Nothing({ onNotebook }: { onNotebook(): void }) {
   return (
     <div className="max-w-prose p-6">
       <h1 className="mb-2 text-2xl font-bold">Nothing in the log yet</h1>
       <p>
         Set lines and report strikes on Underway, and they are here: what was taken in how much time, by every
         line, depth, hour and stream. The demo boat Slow Almanac has twenty invented years to look at.
+      </p>
+      <p className="mt-3">
+        <Button onClick={onNotebook}>Take in a notebook…</Button>
       </p>
     </div>
   )
@@ -68,18 +101,22 @@ function Nothing() {
 function Standing({
   boat,
   log,
+  trip,
   where,
   setWhere,
   by,
   onBy,
+  onNotebook,
 }: {
   boat: Boat
   log: Log
+  trip: TripOfDay
   where: readonly string[]
   setWhere(where: readonly string[]): void
   /** Facet that the slice is told apart by. */
   by: string | null
   onBy(facet: string): void
+  onNotebook(): void
 }) {
   const weeks = where.map(readWhere).find(({ facet }) => facet === 'WEEK')
   const onWeeks = useCallback(
@@ -124,9 +161,7 @@ function Standing({
           >
             <h2 className="flex justify-between px-4 pt-2 font-bold">
               Where the lure was{' '}
-              <span className="font-normal text-slate">
-                darker: more for the time · latest 300 · north up
-              </span>
+              <span className="font-normal text-slate">darker: more for the time · north up</span>
             </h2>
             <StrikeMap strikes={log.strikes} pieces={log.pieces} pieceM={log.pieceM} />
           </section>
@@ -138,6 +173,7 @@ function Standing({
             )}
           </section>
         </div>
+        <DayStory boat={boat} trip={trip} />
         <details className="border-t-[3px] border-ink px-4 py-2">
           <summary className="min-h-11 cursor-pointer py-2 font-semibold">
             The {log.strikes.length === 1 ? 'strike' : `latest ${log.strikes.length} strikes`} in words
@@ -151,9 +187,21 @@ function Standing({
         aria-label="What it says"
         className="w-[300px] shrink-0 overflow-y-auto p-4 max-md:w-auto max-md:border-t-[3px] md:border-l-[3px] border-ink"
       >
-        <Findings findings={log.findings} onShow={setWhere} />
+        <Findings
+          findings={log.findings}
+          onShow={(shown) =>
+            setWhere(
+              shown.reduce((all, text) => withWhere(all, readWhere(text).facet, readWhere(text)), [...where]),
+            )
+          }
+        />
         <p className="mt-4 text-sm text-slate">
           Odds allow for good days and bad ones. Of what is said at 80 %, about eight in ten are true.
+        </p>
+        <p className="mt-4">
+          <Button small onClick={onNotebook}>
+            Take in a notebook…
+          </Button>
         </p>
       </aside>
     </>
@@ -163,7 +211,7 @@ function Standing({
 function SumWords({ log: { sum } }: { log: Log }) {
   return (
     <p className="text-lg font-semibold" role="status" data-testid="sum">
-      {sum.strikes} {sum.strikes === 1 ? 'strike' : 'strikes'} in {hours(sum.minutes)}
+      {sum.strikes.toLocaleString('en')} {sum.strikes === 1 ? 'strike' : 'strikes'} in {hours(sum.minutes)}
       {sum.per100 !== undefined && (
         <span className="font-normal text-slate">
           {' '}

@@ -27,7 +27,7 @@ export function useHelm(boat: string, draft: Draft | null, radiusM: number, way:
         .catch((problem: unknown) => {
           if (controller.signal.aborted) return
           if (!(problem instanceof Problem)) throw problem
-          setState((before) => ({ ...before, busy: false, problem: problem.message }))
+          setState((before) => ({ ...before, busy: false, problem: problem.said.join(' ') }))
         })
     }, PAUSE_MS)
     return () => {

@@ -468,6 +468,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/log/imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["imports"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/log/imports/{imported}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeBack_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/log/notebook.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["notebook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boats/{boat}/marked": {
         parameters: {
             query?: never;
@@ -868,6 +916,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/trips/{trip}/advice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["advice"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boats/{boat}/trips/{trip}/events": {
         parameters: {
             query?: never;
@@ -892,6 +956,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["exposure"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/trips/{trip}/lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lines"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1246,6 +1326,11 @@ export interface components {
             /** Format: double */
             most: number;
             unit: string;
+        };
+        AdviceReply: {
+            calls: components["schemas"]["SentenceReply"][];
+            positions: components["schemas"]["PositionReply"][];
+            trying?: components["schemas"]["SentenceReply"];
         };
         AirborneMend: {
             /** @enum {string} */
@@ -2118,6 +2203,15 @@ export interface components {
             alongM: number;
             words: string;
         };
+        ImportReply: {
+            /** Format: uuid */
+            importId: string;
+            name: string;
+            /** Format: int32 */
+            rows: number;
+            /** Format: date-time */
+            takenAt: string;
+        };
         Imported: {
             /** Format: int32 */
             added: number;
@@ -2429,11 +2523,17 @@ export interface components {
             /** Format: int32 */
             year: number;
         };
+        LoggedLine: {
+            /** Format: uuid */
+            lineId: string;
+            lure?: string;
+            position?: string;
+        };
         LoggedStrike: {
             /** Format: date-time */
             at?: string;
             /** Format: date */
-            day: string;
+            day?: string;
             /** Format: double */
             depthM?: number;
             /** Format: double */
@@ -2569,6 +2669,24 @@ export interface components {
             title: components["schemas"]["SentenceReply"];
             /** @enum {string} */
             weight: "DANGER" | "GOOD" | "PLAIN";
+        };
+        NotebookColumnReply: {
+            header: string;
+            samples: string[];
+            /** @enum {string} */
+            target: "IGNORED" | "DAY" | "YEAR" | "MONTH" | "TIME" | "SPECIES" | "OUTCOME" | "PLACE" | "STREAM" | "MOON" | "LIGHT" | "WATER" | "CLARITY" | "BOTTOM" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "CREW";
+        };
+        NotebookReply: {
+            columns: components["schemas"]["NotebookColumnReply"][];
+            /** Format: int32 */
+            readable: number;
+            refused: components["schemas"]["RefusedRow"][];
+            /** Format: int32 */
+            refusedRows: number;
+            /** Format: int32 */
+            rows: number;
+            taken?: components["schemas"]["TakenIn"];
+            targets: components["schemas"]["TargetReply"][];
         };
         Now: {
             /** Format: date-time */
@@ -2847,6 +2965,15 @@ export interface components {
             /** Format: double */
             starboardM: number;
         };
+        PositionReply: {
+            /** Format: double */
+            expected: number;
+            /** Format: double */
+            minutes: number;
+            position: string;
+            /** Format: int32 */
+            strikes: number;
+        };
         PracticeBegun: {
             afresh: boolean;
             /** Format: double */
@@ -2947,6 +3074,14 @@ export interface components {
             /** Format: uuid */
             gearId: string;
             name: string;
+        };
+        RefusedRow: {
+            cells: string[];
+            header?: string;
+            /** Format: int64 */
+            line: number;
+            says: string;
+            value: string;
         };
         Renewed: {
             /** Format: uuid */
@@ -3501,6 +3636,14 @@ export interface components {
             /** @enum {string} */
             outcome: "KEPT" | "KEPT_BEFORE" | "REFUSED";
         };
+        TakenIn: {
+            /** Format: int32 */
+            added: number;
+            /** Format: int32 */
+            again: number;
+            /** Format: uuid */
+            importId?: string;
+        };
         TakenReply: {
             /** Format: double */
             leastMps: number;
@@ -3513,6 +3656,11 @@ export interface components {
             startMps: number;
             /** @enum {string} */
             sure: "PRACTICE" | "ESTIMATE" | "YOURS";
+        };
+        TargetReply: {
+            /** @enum {string} */
+            target: "IGNORED" | "DAY" | "YEAR" | "MONTH" | "TIME" | "SPECIES" | "OUTCOME" | "PLACE" | "STREAM" | "MOON" | "LIGHT" | "WATER" | "CLARITY" | "BOTTOM" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "CREW";
+            words: string;
         };
         TaskReply: {
             detail: components["schemas"]["SentenceReply"];
@@ -3784,6 +3932,8 @@ export interface components {
             wrong: "NO_SENTENCE" | "CHECKSUM" | "NOT_USED" | "UNREADABLE" | "NOTHING_SAID" | "IMPOSSIBLE";
         };
         YearsReply: {
+            /** Format: int32 */
+            entries: number;
             facets: components["schemas"]["LogFacet"][];
             findings: components["schemas"]["LogFinding"][];
             /** Format: date */
@@ -4617,6 +4767,81 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["YearsReply"];
+                };
+            };
+        };
+    };
+    imports: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportReply"][];
+                };
+            };
+        };
+    };
+    takeBack_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                imported: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    notebook: {
+        parameters: {
+            query?: {
+                columns?: string[];
+                dayFirst?: boolean;
+                feet?: boolean;
+                take?: boolean;
+                name?: string;
+            };
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotebookReply"];
                 };
             };
         };
@@ -5496,6 +5721,32 @@ export interface operations {
             };
         };
     };
+    advice: {
+        parameters: {
+            query: {
+                at: string;
+                leftMin?: number;
+            };
+            header?: never;
+            path: {
+                boat: string;
+                trip: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AdviceReply"];
+                };
+            };
+        };
+    };
     events: {
         parameters: {
             query?: never;
@@ -5545,6 +5796,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LineExposure"][];
+                };
+            };
+        };
+    };
+    lines: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                trip: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoggedLine"][];
                 };
             };
         };

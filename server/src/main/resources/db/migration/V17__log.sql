@@ -5,6 +5,7 @@ create table log_entry (
     entry_id      uuid not null,
     source        text not null check (source in ('FACTS', 'NOTEBOOK', 'INVENTED')),
     trip_id       uuid,
+    import_id     uuid,
     day           date not null,
     happened_at   timestamptz,
     kind          text not null check (kind in ('FISHED', 'STRUCK')),
@@ -14,7 +15,8 @@ create table log_entry (
     latitude_deg  double precision,
     longitude_deg double precision,
     primary key (vessel_id, entry_id),
-    check ((source = 'FACTS') = (trip_id is not null))
+    check ((source = 'FACTS') = (trip_id is not null)),
+    check ((source = 'NOTEBOOK') = (import_id is not null))
 );
 create index log_entry_by_day on log_entry (vessel_id, day);
 create index log_entry_by_trip on log_entry (vessel_id, trip_id);
@@ -31,6 +33,16 @@ create table log_trip (
 );
 comment on table log_trip is 'Up to which fact, and by which edition of the rules, the entries of a day out were made.';
 
+create table log_import (
+    vessel_id uuid not null references vessel,
+    import_id uuid not null,
+    name      text not null,
+    taken_at  timestamptz not null,
+    rows      integer not null,
+    primary key (vessel_id, import_id)
+);
+comment on table log_import is 'Tables that were taken in; each can be taken back as a whole.';
+
 create table log_stand (
     vessel_id uuid primary key references vessel,
     changes   bigint not null
@@ -46,8 +58,8 @@ declare
 begin
     perform forget_owner(p.vessel_id) from practice p where p.of_vessel_id = owner;
     perform set_config('moss.forgetting', owner::text, true);
-    foreach one in array array['log_entry', 'log_trip', 'log_stand', 'struck_place', 'struck_line', 'fact', 'fix',
-        'trip', 'document', 'put_away', 'instrument_now', 'calibration_observation', 'calibration', 'spread_revision',
+    foreach one in array array['log_entry', 'log_import', 'log_trip', 'log_stand', 'struck_place', 'struck_line',
+        'fact', 'fix', 'trip', 'document', 'put_away', 'instrument_now', 'calibration_observation', 'calibration', 'spread_revision',
         'spread', 'content_gear', 'content', 'gear_version', 'reel_gear', 'lure_gear', 'line_gear', 'holder', 'boat',
         'vessel']
     loop

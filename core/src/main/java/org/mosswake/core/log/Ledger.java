@@ -3,6 +3,7 @@ package org.mosswake.core.log;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -143,9 +144,11 @@ public final class Ledger {
         return size;
     }
 
-    /** Days of the log, the first first. */
+    /** Days of the log, the first first; of rows that name no year none. */
     public List<LocalDate> days() {
-        return List.of(days);
+        return Arrays.stream(days)
+                .filter(day -> day.getYear() != Notebook.NO_YEAR)
+                .toList();
     }
 
     /** Texts of a choice that occur, as they came. */
@@ -233,7 +236,7 @@ public final class Ledger {
         Slice slice = slice(filter);
         var weeks = new HashMap<List<Integer>, double[]>();
         for (int day = 0; day < days.length; day++) {
-            if (slice.fishedOn()[day] > 0 || slice.struckOn()[day] > 0) {
+            if (days[day].getYear() != Notebook.NO_YEAR && (slice.fishedOn()[day] > 0 || slice.struckOn()[day] > 0)) {
                 var of = List.of(days[day].getYear(), week(days[day]));
                 double[] sums = weeks.computeIfAbsent(of, one -> new double[2]);
                 sums[0] += slice.struckOn()[day];

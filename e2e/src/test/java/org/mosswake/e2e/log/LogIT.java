@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
+import java.util.Locale;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.mosswake.e2e.support.Journey;
@@ -22,7 +24,12 @@ class LogIT extends Journey {
 
     private int strikes() {
         page.locator("[data-testid=log][aria-busy=false]").waitFor();
-        return Integer.parseInt(page.getByTestId("sum").textContent().split(" ")[0]);
+        return Integer.parseInt(
+                page.getByTestId("sum").textContent().split(" ")[0].replace(",", ""));
+    }
+
+    private static Pattern beginsWith(int count) {
+        return Pattern.compile(String.format(Locale.ENGLISH, "^%,d ", count));
     }
 
     /** Twenty years are narrowed by what they are told apart by, and the address keeps it. */
@@ -42,13 +49,13 @@ class LogIT extends Journey {
         button("king").click();
         page.keyboard().press("Escape");
         assertThat(page.getByTestId("conditions")).containsText("king");
-        assertThat(page.getByTestId("sum")).not().containsText(Pattern.compile("^" + shallow + " "));
+        assertThat(page.getByTestId("sum")).not().containsText(beginsWith(shallow));
         int king = strikes();
         assertThat(king).isLessThan(shallow);
         page.reload();
-        assertThat(page.getByTestId("sum")).containsText(Pattern.compile("^" + king + " "));
+        assertThat(page.getByTestId("sum")).containsText(beginsWith(king));
         button("Without fish").click();
-        assertThat(page.getByTestId("sum")).containsText(Pattern.compile("^" + shallow + " "));
+        assertThat(page.getByTestId("sum")).containsText(beginsWith(shallow));
         assertThat(complaints).isEmpty();
     }
 
@@ -86,6 +93,60 @@ class LogIT extends Journey {
     void anEmptyLogSaysHowItFills() {
         log("Sprat");
         assertThat(page.getByText("Nothing in the log yet")).isVisible();
+        assertThat(complaints).isEmpty();
+    }
+
+    /** A notebook on an empty log: looked at, a bad row mended, taken in, asked, and taken back. */
+    @Test
+    void aNotebookIsTakenInAndBack() {
+        log("Sprat");
+        button("Take in a notebook…").click();
+        page.locator("textarea").fill("""
+                when;ground;fish;depth (ft)
+                June 2011;The Knuckle;king;40
+                18.6.2012;Outer ledge;king;
+                Junuary;Outer ledge;mahi;?
+                """);
+        button("Look at it").click();
+        Locator book = page.getByTestId("notebook");
+        assertThat(book).containsText("3 of 3 rows");
+        page.getByLabel("when holds").selectOption("day");
+        assertThat(book).containsText("2 of 3 rows can be taken in, 1 cannot");
+        assertThat(book).containsText("Line 4, when: “Junuary”");
+        button("Take in 2 rows").click();
+        assertThat(page.getByText("2 rows taken in.")).isVisible();
+        Locator mend = page.getByLabel("Mend them here");
+        mend.fill(mend.inputValue().replace("Junuary", "January"));
+        button("Look at the mended rows").click();
+        page.getByLabel("when holds").selectOption("day");
+        button("Take in 1 row").click();
+        assertThat(page.getByText("1 row taken in.")).isVisible();
+        page.keyboard().press("Escape");
+        assertThat(page.getByTestId("sum")).containsText("3 without a time fished");
+        page.getByText(Pattern.compile("strikes in words$")).click();
+        assertThat(page.getByText("no year")).isVisible();
+        button("Take in a notebook…").click();
+        for (int left = 2; left > 0; left--) {
+            button("Take it back").first().click();
+            assertThat(button("Take it back")).hasCount(left - 1);
+        }
+        page.keyboard().press("Escape");
+        assertThat(page.getByText("Nothing in the log yet")).isVisible();
+        assertThat(complaints).isEmpty();
+    }
+
+    /** The demo's morning as it ran: a moment of it says what was out and what was kept. */
+    @Test
+    void aDayIsScrubbed() {
+        log("Quiet Ledger");
+        page.locator("#day-out").selectOption(new SelectOption().setIndex(0));
+        Locator slider = page.getByLabel("Moment of the day");
+        slider.focus();
+        slider.press("Home");
+        assertThat(page.getByTestId("moment")).containsText("No line is out");
+        slider.press("End");
+        assertThat(page.getByTestId("moment")).containsText("Kept so far: ");
+        assertThat(page.getByTestId("story")).containsText("rigger");
         assertThat(complaints).isEmpty();
     }
 }

@@ -3,7 +3,6 @@ package org.mosswake.server.log;
 import java.time.ZoneId;
 import org.mosswake.core.clock.DemoTides;
 import org.mosswake.core.sim.InventedYears;
-import org.mosswake.server.log.EntryStore.Source;
 import org.mosswake.server.platform.demo.DemoIds;
 import org.mosswake.server.platform.demo.DemoPart;
 import org.springframework.stereotype.Component;
@@ -26,9 +25,8 @@ class DemoYears implements DemoPart {
 
     @Override
     public void load() {
-        entries.add(
+        entries.invented(
                 DemoIds.SLOW_ALMANAC,
-                Source.INVENTED,
                 InventedYears.of(
                         SEED, 2007, 2026, 27.6, -47.3, ZoneId.of("Etc/GMT+3"), DemoTides.TARROW_BANKS::streamMps));
     }

@@ -63,11 +63,27 @@ interface EntryMapper {
 
     /** @param rows a JSON array of rows, named as the columns */
     @Insert("""
-            insert into log_entry (vessel_id, entry_id, source, trip_id, day, happened_at, kind, minutes, timed, known,
+            insert into log_entry (vessel_id, entry_id, source, trip_id, import_id, day, happened_at, kind, minutes, timed, known,
                    latitude_deg, longitude_deg)
             select #{vessel}, r.* from jsonb_to_recordset(#{rows}::jsonb) as r(entry_id uuid, source text, trip_id uuid,
-                   day date, happened_at timestamptz, kind text, minutes real, timed boolean, known jsonb,
+                   import_id uuid, day date, happened_at timestamptz, kind text, minutes real, timed boolean, known jsonb,
                    latitude_deg double precision, longitude_deg double precision)
             on conflict do nothing""")
     int insert(@Param("vessel") UUID vessel, @Param("rows") String rows);
+
+    record ImportRow(UUID importId, String name, Instant takenAt, int rows) {}
+
+    @Insert("insert into log_import values (#{vessel}, #{i.importId}, #{i.name}, #{i.takenAt}, #{i.rows})")
+    int taken(@Param("vessel") UUID vessel, @Param("i") ImportRow row);
+
+    @Select("""
+            select import_id, name, taken_at, rows from log_import where vessel_id = #{vessel}
+            order by taken_at desc limit 200""")
+    List<ImportRow> imports(UUID vessel);
+
+    @Delete("delete from log_entry where vessel_id = #{vessel} and import_id = #{import}")
+    int clearImport(@Param("vessel") UUID vessel, @Param("import") UUID taken);
+
+    @Delete("delete from log_import where vessel_id = #{vessel} and import_id = #{import}")
+    int removeImport(@Param("vessel") UUID vessel, @Param("import") UUID taken);
 }

@@ -26,8 +26,7 @@ import tools.jackson.databind.node.ObjectNode;
 class EntryStore {
     private static final int AT_ONCE = 2000;
 
-    /** Where entries come from. */
-    enum Source {
+    private enum Source {
         FACTS,
         NOTEBOOK,
         INVENTED
@@ -105,30 +104,55 @@ class EntryStore {
     @Transactional
     public void replace(UUID vessel, UUID trip, long sequence, int edition, List<LogEntry> made) {
         entries.clear(vessel, trip);
-        insert(vessel, Source.FACTS, trip, made);
+        insert(vessel, new From(Source.FACTS, trip, null), made);
         entries.trip(vessel, trip, sequence, edition);
         entries.changed(vessel);
     }
 
     @Transactional
-    public void add(UUID vessel, Source source, List<LogEntry> made) {
-        insert(vessel, source, null, made);
+    public void invented(UUID vessel, List<LogEntry> made) {
+        insert(vessel, new From(Source.INVENTED, null, null), made);
         entries.changed(vessel);
     }
 
-    private void insert(UUID vessel, Source source, @Nullable UUID trip, List<LogEntry> made) {
+    /** @return how many were not in the log before */
+    @Transactional
+    public int takeIn(UUID vessel, UUID taken, String name, Instant now, List<LogEntry> made) {
+        int added = insert(vessel, new From(Source.NOTEBOOK, null, taken), made);
+        if (added > 0) {
+            entries.taken(vessel, new EntryMapper.ImportRow(taken, name, now, added));
+            entries.changed(vessel);
+        }
+        return added;
+    }
+
+    @Transactional
+    public boolean takeBack(UUID vessel, UUID taken) {
+        entries.clearImport(vessel, taken);
+        entries.changed(vessel);
+        return entries.removeImport(vessel, taken) > 0;
+    }
+
+    /** Where rows come from: a day out, or a table. */
+    private record From(
+            Source source, @Nullable UUID trip, @Nullable UUID taken) {}
+
+    private int insert(UUID vessel, From origin, List<LogEntry> made) {
+        int inserted = 0;
         for (int from = 0; from < made.size(); from += AT_ONCE) {
             ArrayNode rows = json.createArrayNode();
             made.subList(from, Math.min(made.size(), from + AT_ONCE))
-                    .forEach(entry -> row(rows.addObject(), source, trip, entry));
-            entries.insert(vessel, rows.toString());
+                    .forEach(entry -> row(rows.addObject(), origin, entry));
+            inserted += entries.insert(vessel, rows.toString());
         }
+        return inserted;
     }
 
-    private static void row(ObjectNode row, Source source, @Nullable UUID trip, LogEntry entry) {
+    private static void row(ObjectNode row, From origin, LogEntry entry) {
         row.put("entry_id", entry.id().toString())
-                .put("source", source.name())
-                .put("trip_id", trip == null ? null : trip.toString())
+                .put("source", origin.source().name())
+                .put("trip_id", origin.trip() == null ? null : origin.trip().toString())
+                .put("import_id", origin.taken() == null ? null : origin.taken().toString())
                 .put("day", entry.day().toString())
                 .put("happened_at", entry.at().map(Instant::toString).orElse(null))
                 .put("kind", entry.kind().name())

@@ -1,9 +1,12 @@
 package org.mosswake.server.log;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.mosswake.core.log.Facet;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -32,5 +35,35 @@ class LogController {
         // As they were sent: bound to a list, a single one is taken apart at its commas.
         String[] sent = request.getParameterValues("where");
         return log.slice(boat, sent == null ? List.of() : List.of(sent), day);
+    }
+
+    /**
+     * What a day out has said until a moment.
+     *
+     * @param leftMin until she turns for home
+     */
+    @GetMapping("/api/boats/{boat}/trips/{trip}/advice")
+    AdviceReply advice(
+            @PathVariable UUID boat,
+            @PathVariable UUID trip,
+            @RequestParam Instant at,
+            @RequestParam(defaultValue = "120") Double leftMin) {
+        return log.advice(boat, trip, at, leftMin);
+    }
+
+    /** A line as it was last told; absent where nobody said. */
+    record LoggedLine(
+            UUID lineId,
+            @Nullable String position,
+            @Nullable String lure) {}
+
+    @GetMapping("/api/boats/{boat}/trips/{trip}/lines")
+    List<LoggedLine> lines(@PathVariable UUID boat, @PathVariable UUID trip) {
+        return log.lines(boat, trip).entrySet().stream()
+                .map(line -> new LoggedLine(
+                        line.getKey(),
+                        line.getValue().choices().get(Facet.POSITION),
+                        line.getValue().choices().get(Facet.LURE)))
+                .toList();
     }
 }

@@ -1,30 +1,40 @@
 package org.mosswake.server.log;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import org.mosswake.core.advice.DayAdvice;
+import org.mosswake.core.fault.Accepted;
+import org.mosswake.core.fault.Faults;
 import org.mosswake.core.log.Facet;
 import org.mosswake.core.log.Finding;
 import org.mosswake.core.log.Ledger;
 import org.mosswake.core.log.Question;
 import org.mosswake.core.log.Slice;
+import org.mosswake.core.log.Traits;
 import org.mosswake.core.log.Where;
 import org.mosswake.server.gear.BoatService;
 import org.mosswake.server.log.YearsReply.LogFacet;
+import org.mosswake.server.strikes.DayEntries;
 import org.springframework.stereotype.Service;
 
 @Service
 class LogService {
     private static final int STRIKES = 300;
     private static final int CHOICES = 60;
+    private static final Accepted LEFT_MIN = new Accepted(0, 1440, "min");
     private static final double PIECE_M = 250;
     private static final int PIECES = 2000;
 
     private final Ledgers ledgers;
     private final BoatService boats;
+    private final DayEntries days;
 
-    LogService(Ledgers ledgers, BoatService boats) {
+    LogService(Ledgers ledgers, BoatService boats, DayEntries days) {
+        this.days = days;
         this.ledgers = ledgers;
         this.boats = boats;
     }
@@ -39,6 +49,7 @@ class LogService {
         List<LocalDate> days = ledger.days();
         return new YearsReply(
                 YearsReply.LogSum.of(slice, pooled),
+                ledger.size(),
                 days.isEmpty() ? null : days.get(0),
                 days.isEmpty() ? null : days.get(days.size() - 1),
                 ledger.weeks(filter).stream().map(YearsReply.LogWeek::of).toList(),
@@ -61,6 +72,17 @@ class LogService {
                         .map(YearsReply.SeaPiece::of)
                         .limit(PIECES)
                         .toList());
+    }
+
+    Map<UUID, Traits> lines(UUID vessel, UUID trip) {
+        return days.lines(vessel, trip);
+    }
+
+    AdviceReply advice(UUID vessel, UUID trip, Instant at, double leftMin) {
+        var faults = new Faults();
+        LEFT_MIN.check(faults, "leftMin", leftMin);
+        faults.throwIfAny();
+        return AdviceReply.of(DayAdvice.of(days.of(vessel, trip), at, leftMin));
     }
 
     private static LogFacet facet(Ledger ledger, Facet facet) {

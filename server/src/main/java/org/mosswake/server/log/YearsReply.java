@@ -9,6 +9,7 @@ import org.mosswake.core.log.Facet;
 import org.mosswake.core.log.Finding;
 import org.mosswake.core.log.Ledger;
 import org.mosswake.core.log.LogEntry;
+import org.mosswake.core.log.Notebook;
 import org.mosswake.core.log.Odds;
 import org.mosswake.core.log.Question;
 import org.mosswake.core.log.Slice;
@@ -18,11 +19,13 @@ import org.mosswake.server.platform.wire.SentenceReply;
 /**
  * A slice of all days: what it took in what time, told apart, and what it says.
  *
- * @param firstDay of the whole log, with {@code lastDay}; absent while it is empty
+ * @param entries  of the whole log
+ * @param firstDay of the whole log, with {@code lastDay}; absent while no year is known
  * @param pieceM   side of a piece of sea (m)
  */
 record YearsReply(
         LogSum sum,
+        int entries,
         @Nullable LocalDate firstDay,
         @Nullable LocalDate lastDay,
         List<LogWeek> weeks,
@@ -110,10 +113,14 @@ record YearsReply(
         }
     }
 
-    /** The latest first. */
+    /**
+     * The latest first.
+     *
+     * @param day absent where no year is known
+     */
     record LoggedStrike(
             UUID strikeId,
-            LocalDate day,
+            @Nullable LocalDate day,
             @Nullable Instant at,
             @Nullable String species,
             @Nullable String outcome,
@@ -125,7 +132,7 @@ record YearsReply(
         static LoggedStrike of(LogEntry entry) {
             return new LoggedStrike(
                     entry.id(),
-                    entry.day(),
+                    entry.day().getYear() == Notebook.NO_YEAR ? null : entry.day(),
                     entry.at().orElse(null),
                     entry.choices().get(Facet.SPECIES),
                     entry.choices().get(Facet.OUTCOME),

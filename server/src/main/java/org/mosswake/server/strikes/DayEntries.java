@@ -81,6 +81,16 @@ public class DayEntries {
                 .entries(DayLog.of(told));
     }
 
+    /** What each line of a day out was, as it was last told. */
+    public Map<UUID, Traits> lines(UUID vessel, UUID trip) {
+        trips.trip(vessel, trip);
+        List<FactRow> rows = facts.ofTrip(vessel, trip);
+        var known = new Tied(vessel, rows, rows.stream().map(reader::kept).toList());
+        return known.lines.entrySet().stream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey, line -> line.getValue().lastEntry().getValue()));
+    }
+
     /** What each line was known to be, from when; before the first time, as then. */
     private final class Tied {
         private final Map<UUID, TreeMap<Instant, Traits>> lines = new HashMap<>();

@@ -1,0 +1,53 @@
+import { useQuery } from '@tanstack/react-query'
+import { adviceOf } from '../../log/queries'
+import { saySentence } from '../../units/sentence'
+import { useUnits } from '../../units/UnitsContext'
+import type { DeckState } from './useDeck'
+
+/** A day's advice stands for so long (ms): nobody changes a spread by the second. */
+const STANDS_MS = 60_000
+
+/** What this day has said so far: a call where one may be made, one thing to try, and what each position took. */
+export function DaySays({ s }: { s: DeckState }) {
+  const trip = s.trip.trip?.tripId
+  const at = Math.floor(s.now / STANDS_MS) * STANDS_MS
+  const { data } = useQuery({
+    ...adviceOf(s.boat.boatId, trip ?? '', new Date(at).toISOString(), s.told.length),
+    enabled: trip !== undefined,
+  })
+  const units = useUnits()
+  if (!data || data.positions.every(({ strikes }) => strikes === 0)) return null
+  const say = (sentence: (typeof data.calls)[number]) => saySentence(sentence, units, s.trip.place.timeZone)
+  const most = Math.max(...data.positions.map(({ strikes }) => strikes))
+  return (
+    <section
+      aria-label="What the day says"
+      className="mt-3 border-t border-ink/30 pt-2"
+      data-testid="day-says"
+    >
+      <h3 className="mb-1 font-bold">What the day says</h3>
+      {data.calls.map((call) => (
+        <p key={call.text} role="status" className="mb-2 border-l-4 border-moss pl-3 text-lg leading-snug">
+          {say(call)}
+        </p>
+      ))}
+      {data.trying && (
+        <p className="mb-2 border-l-4 border-slate/60 pl-3 text-lg leading-snug">{say(data.trying)}</p>
+      )}
+      <ul className="grid gap-1">
+        {data.positions.map(({ position, strikes, expected }) => (
+          <li key={position} className="grid grid-cols-[1fr_5.5rem_2rem] items-center gap-2 leading-tight">
+            {position}
+            <span className="h-2.5 bg-shade" aria-hidden>
+              <span className="block h-full bg-moss" style={{ width: `${(100 * strikes) / most}%` }} />
+            </span>
+            <span className="text-right font-mono">
+              {strikes}
+              <span className="sr-only"> strikes, {Math.round(100 * expected)} % of the time</span>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

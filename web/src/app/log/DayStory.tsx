@@ -1,0 +1,114 @@
+import { useQuery } from '@tanstack/react-query'
+import { clockOf, dayInWords } from '../../clock/model'
+import type { Boat } from '../../draft/queries'
+import { storyOf } from '../../log/queries'
+import { StoryRows, type StoryRow } from '../../log/StoryRows'
+import { useDay } from '../../strikes/useDay'
+import { Select } from '../../shared/ui/Select'
+import { useUnits, type Units } from '../../units/UnitsContext'
+import type { TripOfDay } from '../useTrip'
+
+const MARGIN_MS = 10 * 60_000
+const MINUTE = 60_000
+
+/** One day out as it ran: every line over the hours, strikes and sightings, and how all stood at a moment. */
+export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
+  const units = useUnits()
+  const { day, strikes } = useDay(boat.boatId, trip.trip?.tripId)
+  const named = useQuery({
+    ...storyOf(boat.boatId, trip.trip?.tripId ?? '', day.standing.length),
+    enabled: trip.trip !== undefined,
+  }).data
+  if (trip.trips.length === 0) return null
+  const zone = trip.place.timeZone
+  const clock = (at: number) => clockOf(at, zone)
+  const times = day.standing.map(({ happenedAt }) => Date.parse(happenedAt))
+  const span = { start: Math.min(...times) - MARGIN_MS, end: Math.max(...times) + MARGIN_MS }
+  const at = Math.min(span.end, Math.max(span.start, trip.at))
+  const nameOf = (lineId: string) => {
+    const known = named?.find((one) => one.lineId === lineId)
+    return known?.position ?? strikes.find((one) => one.lineId === lineId)?.label ?? 'a line'
+  }
+  const rows = [...day.lines].map(([lineId, stretches]): StoryRow => ({
+    lineId,
+    name: nameOf(lineId),
+    stretches: stretches.map((one) => ({ ...one, to: one.to ?? span.end - MARGIN_MS })),
+    strikes: strikes
+      .filter((one) => one.lineId === lineId)
+      .map(({ factId, happenedAt, outcome }) => ({
+        factId,
+        at: Date.parse(happenedAt),
+        landed: outcome === 'LANDED' || outcome === 'RELEASED',
+      })),
+  }))
+  return (
+    <section aria-label="Day by day" className="border-t-[3px] border-ink px-4 py-2">
+      <h2 className="flex flex-wrap items-center gap-2 font-bold">
+        <label htmlFor="day-out">Day by day</label>
+        <Select
+          id="day-out"
+          value={trip.trip?.tripId ?? ''}
+          onChange={(event) => trip.choose(event.target.value)}
+        >
+          {!trip.trip && <option value="">choose a day out</option>}
+          {trip.trips.map(({ tripId, day: date, name }) => (
+            <option key={tripId} value={tripId}>
+              {dayInWords(date)}, {name}
+            </option>
+          ))}
+        </Select>
+      </h2>
+      {times.length === 0 ? (
+        <p className="py-2">{trip.trip ? 'Nothing was told of that day.' : 'No day out is chosen.'}</p>
+      ) : (
+        <>
+          <StoryRows
+            {...{ rows, span, at, clock }}
+            sightings={day.standing
+              .filter(({ kind }) => kind === 'SIGHTED')
+              .map(({ factId, happenedAt, payload }) => ({
+                factId,
+                at: Date.parse(happenedAt),
+                words: String(payload['what'] ?? '')
+                  .toLowerCase()
+                  .replaceAll('_', ' '),
+              }))}
+          />
+          <input
+            type="range"
+            aria-label="Moment of the day"
+            aria-valuetext={clock(at)}
+            className="my-1 block h-11 w-full accent-moss"
+            min={span.start}
+            max={span.end}
+            step={MINUTE}
+            value={at}
+            onChange={(event) => trip.setAt(Number(event.target.value))}
+          />
+          <p role="status" className="pb-2" data-testid="moment">
+            <b className="font-mono">{clock(at)}</b> {momentWords(day.at(at), nameOf, units)}
+          </p>
+        </>
+      )}
+    </section>
+  )
+}
+
+type At = ReturnType<ReturnType<typeof useDay>['day']['at']>
+
+function momentWords(at: At, nameOf: (lineId: string) => string, units: Units): string {
+  const out = [...at.lines].filter(([, { state }]) => state === 'OUT')
+  const on = [...at.lines].filter(([, { state }]) => state === 'FIGHTING')
+  const lines = out.map(
+    ([lineId, { letOutM }]) =>
+      nameOf(lineId) + (letOutM === undefined ? '' : ` ${units.say('distance', letOutM)}`),
+  )
+  const bag = Object.entries(at.bag).map(([fish, count]) => `${count} ${fish}`)
+  return [
+    lines.length > 0 ? `Out: ${lines.join(', ')}.` : 'No line is out.',
+    on.length > 0 ? `A fish on: ${on.map(([lineId]) => nameOf(lineId)).join(', ')}.` : '',
+    bag.length > 0 ? `Kept so far: ${bag.join(', ')}.` : '',
+  ]
+    .filter(Boolean)
+    .join(' ')
+}
