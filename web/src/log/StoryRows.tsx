@@ -1,7 +1,7 @@
 import { useWidth } from '../shared/useWidth'
 import { scaleLinear } from '../shared/scale'
 
-const LEFT = 150
+const LEFT = 210
 const ROW = 26
 const TOP = 6
 const FOOT = 22
@@ -32,7 +32,7 @@ export function StoryRows({
   clock(at: number): string
 }) {
   const [frame, width] = useWidth()
-  const left = width < 600 ? 92 : LEFT
+  const left = width < 600 ? 130 : LEFT
   const x = scaleLinear([span.start, span.end], [left, width - 12])
   const tall = TOP + ROW * (rows.length + 1)
   const hours = Array.from(
@@ -61,7 +61,7 @@ export function StoryRows({
           return (
             <g key={lineId}>
               <text x={8} y={y + 17} className="fill-ink text-[13px] font-semibold">
-                {name}
+                {width < 600 && name.length > 18 ? `${name.slice(0, 17)}…` : name}
               </text>
               {stretches.map(({ from, to, state }) => (
                 <rect

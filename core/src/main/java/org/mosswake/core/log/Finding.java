@@ -30,6 +30,10 @@ public record Finding(Kind kind, Sentence title, Sentence says, List<Where> wher
     private static final double HINTS = 0.65;
 
     private static final int MOST = 2;
+    /** Fewer, or on fewer days, say nothing of an hour. */
+    private static final int LEAST_STRIKES = 10;
+
+    private static final int LEAST_DAYS = 4;
 
     public Finding {
         where = List.copyOf(where);
@@ -95,7 +99,7 @@ public record Finding(Kind kind, Sentence title, Sentence says, List<Where> wher
         return Optional.of(new Finding(
                 Kind.EARLIER_WEEKS,
                 Sentence.of("This week in all years"),
-                hour.filter(arm -> slice.strikes() > 0)
+                hour.filter(arm -> slice.strikes() >= LEAST_STRIKES && slice.days() >= LEAST_DAYS)
                         .map(arm -> says.and(
                                 " From {0} to {1} o'clock took most for its time.",
                                 Figure.count(arm.from()), Figure.count(arm.to())))
