@@ -91,3 +91,7 @@ export const storyOf = (boat: string, trip: string, facts: number) =>
     placeholderData: keepPreviousData,
     retry: false,
   })
+
+/** Where the strikes of a slice are as a table. */
+export const strikesFile = (boat: string, where: readonly string[]): string =>
+  `/api/boats/${boat}/log/strikes.csv?${new URLSearchParams(where.map((text) => ['where', text]))}`

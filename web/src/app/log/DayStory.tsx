@@ -85,6 +85,13 @@ export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
             value={at}
             onChange={(event) => trip.setAt(Number(event.target.value))}
           />
+          <a
+            className="float-right inline-flex min-h-11 items-center underline underline-offset-4"
+            href={`/api/boats/${boat.boatId}/trips/${trip.trip?.tripId ?? ''}/track.gpx`}
+            download
+          >
+            Track and strikes as GPX
+          </a>
           <p role="status" className="pb-2" data-testid="moment">
             <b className="font-mono">{clock(at)}</b> {momentWords(day.at(at), nameOf, units)}
           </p>

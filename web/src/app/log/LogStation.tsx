@@ -6,7 +6,7 @@ import { ArmChart, hours } from '../../log/ArmChart'
 import { Conditions } from '../../log/Conditions'
 import { Findings } from '../../log/Findings'
 import { packed, readWhere, unpacked, withWhere } from '../../log/model'
-import { logOf, type Log, type Question } from '../../log/queries'
+import { logOf, strikesFile, type Log, type Question } from '../../log/queries'
 import { StrikeList } from '../../log/StrikeList'
 import { StrikeMap } from '../../log/StrikeMap'
 import { YearGrid } from '../../log/YearGrid'
@@ -178,6 +178,15 @@ function Standing({
           <summary className="min-h-11 cursor-pointer py-2 font-semibold">
             The {log.strikes.length === 1 ? 'strike' : `latest ${log.strikes.length} strikes`} in words
           </summary>
+          <p className="mb-2">
+            <a
+              className="inline-flex min-h-11 items-center underline underline-offset-4"
+              href={strikesFile(boat.boatId, where)}
+              download
+            >
+              All strikes of this slice as a table
+            </a>
+          </p>
           <div className="overflow-x-auto">
             <StrikeList strikes={log.strikes} clock={(at) => clockOf(Date.parse(at), boat.timeZone)} />
           </div>
@@ -196,7 +205,8 @@ function Standing({
           }
         />
         <p className="mt-4 text-sm text-slate">
-          Odds allow for good days and bad ones. Of what is said at 80 %, about eight in ten are true.
+          Odds allow for good days and bad ones: of what is said at 80 %, about eight in ten are true. What
+          went along with it, such as the lure with its depth, is not taken out: narrow the slice to see.
         </p>
         <p className="mt-4">
           <Button small onClick={onNotebook}>

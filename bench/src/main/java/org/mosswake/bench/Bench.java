@@ -6,6 +6,7 @@ import org.mosswake.bench.call.CallBench;
 import org.mosswake.bench.call.ChipLatency;
 import org.mosswake.bench.live.FeedHour;
 import org.mosswake.bench.live.LiveSteps;
+import org.mosswake.bench.log.LogAtScale;
 import org.mosswake.bench.rig.RigBench;
 import org.mosswake.bench.spread.DragLatency;
 import org.mosswake.bench.spread.SpreadBench;
@@ -42,6 +43,7 @@ public final class Bench {
         printRig(results);
         LiveSteps.print();
         FeedHour.print();
+        LogAtScale.print();
         if (args.length > 0) {
             DragLatency.print(args[0]);
             ChipLatency.print(args[0]);

@@ -94,7 +94,7 @@ public record DayAdvice(List<Standing> standings, List<Sentence> calls, Optional
                 all.strikes() < LEAST_STRIKES
                         ? Optional.empty()
                         : Tries.next(told, out(asked, fished, now), leftMin, (line, q, arm) -> true, Tries.Pace.USUAL)
-                                .map(move -> trying(asked, move)));
+                                .map(move -> trying(asked, move, fished)));
     }
 
     /** Stretches that go on are cut at the moment. */
@@ -179,14 +179,14 @@ public record DayAdvice(List<Standing> standings, List<Sentence> calls, Optional
         return Sentence.of(capital(words(one, claim.arm())), figures(one, claim.arm()))
                 .and(
                         " takes more than its share: {0} of {1} strikes in {2} of the time. "
-                                + "Said on fewer than one equal day in twenty.",
+                                + "Chance alone would say so on fewer than one day in twenty.",
                         Figure.count(slice.strikes()),
                         Figure.count(all.strikes()),
                         Figure.share(slice.minutes() / all.minutes()));
     }
 
     /** A try claims nothing: it says what to do, and what for. */
-    private static Sentence trying(List<Asked> asked, Tries.Move move) {
+    private static Sentence trying(List<Asked> asked, Tries.Move move, List<LogEntry> fished) {
         Asked one = asked.get(move.question());
         Sentence to = Question.words(one.facet(), one.arms().get(move.to()));
         Sentence from = Question.words(one.facet(), one.arms().get(move.from()));
@@ -194,14 +194,31 @@ public record DayAdvice(List<Standing> standings, List<Sentence> calls, Optional
             case POSITION ->
                 "Try the lure of " + Sentence.plain(from.text()) + " closer to that of " + Sentence.plain(to.text())
                         + ", some metres ahead of it";
-            case COLOUR -> "Try one " + Sentence.plain(from.text()) + " changed for an " + to.text();
-            case LURE -> "Try " + Sentence.plain(to.text()) + " in the place of " + Sentence.plain(from.text());
+            case COLOUR -> "Try one " + from.text() + " changed for an " + to.text();
+            case LURE -> "Try " + to.text() + " in the place of " + from.text();
             default -> "";
         };
         Sentence says = does.isEmpty()
                 ? Sentence.of("Try one line at " + to.text(), to.figures().toArray(Figure[]::new))
                 : Sentence.of(does);
-        return says.and(": a few minutes out of the water may be worth more. It claims nothing.");
+        return says.and(". It is a try: nothing is proved yet.");
+    }
+
+    /** Lures so far apart in depth do not swim beside one another (m). */
+    private static final double BESIDE_M = 4;
+
+    private static boolean isAsDeep(String one, String other, List<LogEntry> fished) {
+        return Math.abs(depthM(one, fished) - depthM(other, fished)) <= BESIDE_M;
+    }
+
+    /** Of a position nobody knows the depth of: of the surface. */
+    private static double depthM(String position, List<LogEntry> fished) {
+        return fished.stream()
+                .filter(entry -> position.equals(entry.choices().get(Facet.POSITION)))
+                .flatMap(entry -> Stream.ofNullable(entry.numbers().get(Facet.DEPTH)))
+                .mapToDouble(depth -> depth)
+                .average()
+                .orElse(0);
     }
 
     private static String capital(String text) {

@@ -10,12 +10,16 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.IntPredicate;
+import java.util.stream.Collectors;
 
-/** The entries of one owner, in columns: of hundreds of thousands each takes a hundred bytes. */
+/** The entries of one owner, in columns: of hundreds of thousands each takes a hundred bytes. Texts are told apart whatever their case. */
 public final class Ledger {
     private final LocalDate[] days;
     private final int size;
@@ -29,6 +33,9 @@ public final class Ledger {
     private final Map<Facet, short[]> choices = new EnumMap<>(Facet.class);
     private final Map<Facet, List<String>> texts = new EnumMap<>(Facet.class);
     private final Map<Facet, float[]> numbers = new EnumMap<>(Facet.class);
+
+    /** Of all entries, as it is asked for again with every slice. */
+    private final Map<Facet, List<Arm>> whole = new ConcurrentHashMap<>();
 
     private static final byte FISHED = 0;
     private static final byte STRUCK = 1;
@@ -94,11 +101,10 @@ public final class Ledger {
         choices.forEach((facet, column) -> {
             String text = entry.choices().get(facet);
             List<String> told = texts.get(facet);
-            if (text != null
-                    && !text.isEmpty()
-                    && (told.size() < MOST_TEXTS || codes.get(facet).containsKey(text))) {
-                column[i] = codes.get(facet).computeIfAbsent(text, one -> {
-                    told.add(one);
+            String same = text == null ? "" : text.toLowerCase(Locale.ROOT);
+            if (!same.isEmpty() && (told.size() < MOST_TEXTS || codes.get(facet).containsKey(same))) {
+                column[i] = codes.get(facet).computeIfAbsent(same, one -> {
+                    told.add(text);
                     return (short) (told.size() - 1);
                 });
             }
@@ -171,9 +177,12 @@ public final class Ledger {
             float[] column = numbers.get(facet);
             return i -> where.holds(column[i]);
         }
+        Set<String> sought = where.choices().stream()
+                .map(text -> text.toLowerCase(Locale.ROOT))
+                .collect(Collectors.toSet());
         var wanted = new boolean[texts.get(facet).size()];
         for (int code = 1; code < wanted.length; code++) {
-            wanted[code] = where.choices().contains(texts.get(facet).get(code));
+            wanted[code] = sought.contains(texts.get(facet).get(code).toLowerCase(Locale.ROOT));
         }
         short[] column = choices.get(facet);
         // A line that fishes fishes for all of them.
@@ -193,6 +202,10 @@ public final class Ledger {
 
     /** Choices by how much they were fished, bands in their order; what is not known of is in none. */
     public List<Arm> by(Facet facet, List<Where> filter) {
+        return filter.isEmpty() ? whole.computeIfAbsent(facet, one -> told(one, filter)) : told(facet, filter);
+    }
+
+    private List<Arm> told(Facet facet, List<Where> filter) {
         IntPredicate matches = matches(filter);
         var adding = new ArrayList<Adding>();
         int arms = facet.isNumber() ? facet.bands() : texts.get(facet).size();

@@ -171,11 +171,11 @@ public final class Notebook {
         if (said.indexOf('\0') >= 0) {
             throw new Unreadable("It holds a NUL character.");
         }
-        return said.toLowerCase(Locale.ROOT);
+        return said;
     }
 
     private static String outcome(String said) {
-        String text = text(said);
+        String text = text(said).toLowerCase(Locale.ROOT);
         if (text.matches(".*(releas|let go|back|undersi).*")) {
             return LogEntry.RELEASED;
         } else if (text.matches(".*(lost|pulled|cut|broke|off|missed).*|no|n")) {

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** What a column of somebody's notebook may hold. */
 public enum NotebookColumn {
@@ -46,6 +47,12 @@ public enum NotebookColumn {
         return words;
     }
 
+    private List<String> guesses() {
+        return this == IGNORED
+                ? List.of()
+                : Stream.concat(Stream.of(words), headers.stream()).toList();
+    }
+
     public Optional<Facet> facet() {
         return this == TIME
                 ? Optional.of(Facet.HOUR)
@@ -60,7 +67,7 @@ public enum NotebookColumn {
         NotebookColumn best = IGNORED;
         int longest = 0;
         for (NotebookColumn column : values()) {
-            for (String word : column.headers) {
+            for (String word : column.guesses()) {
                 if (said.contains(word) && word.length() > longest) {
                     best = column;
                     longest = word.length();

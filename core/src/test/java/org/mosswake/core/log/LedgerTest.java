@@ -66,6 +66,17 @@ class LedgerTest {
     }
 
     @Test
+    void theSameWordIsTheSameWhateverItsCase() {
+        assertThat(ledger.slice(List.of(Where.is(Facet.POSITION, "FAR"))).minutes())
+                .isEqualTo(130);
+        var both = new Ledger(List.of(
+                entry(JUNE, Kind.FISHED, 10, Map.of(Facet.PLACE, "The Knuckle"), Map.of()),
+                entry(JUNE, Kind.FISHED, 20, Map.of(Facet.PLACE, "the knuckle"), Map.of())));
+        assertThat(both.by(Facet.PLACE, List.of())).hasSize(1);
+        assertThat(both.choices(Facet.PLACE)).containsExactly("The Knuckle");
+    }
+
+    @Test
     void whatIsNotKnownIsInNoBand() {
         List<Ledger.Arm> depths = ledger.by(Facet.DEPTH, List.of());
         assertThat(depths).hasSize(2);

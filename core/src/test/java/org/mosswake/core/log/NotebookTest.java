@@ -76,7 +76,7 @@ class NotebookTest {
                 true);
         var row = (Notebook.Row.Taken) notebook.row(List.of("June", "The Knuckle", "Flood", "pink", "5 ft", "?"));
         assertThat(row.entry().numbers()).containsOnlyKeys(Facet.MONTH, Facet.LEADER);
-        assertThat(row.entry().choices()).hasSize(3).containsEntry(Facet.STREAM, "flood");
+        assertThat(row.entry().choices()).hasSize(3).containsEntry(Facet.STREAM, "Flood");
         assertThat(row.entry().timed()).isFalse();
         var again = (Notebook.Row.Taken) notebook.row(List.of("June", "The Knuckle", "Flood", "pink", "5 ft", "?"));
         assertThat(again.entry().id()).isNotEqualTo(row.entry().id());

@@ -1,12 +1,15 @@
 package org.mosswake.server.log;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.log.Facet;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -65,5 +68,16 @@ class LogController {
                         line.getValue().choices().get(Facet.POSITION),
                         line.getValue().choices().get(Facet.LURE)))
                 .toList();
+    }
+
+    /** The strikes of a slice, the latest first, as a table that the notebook reads again. */
+    @GetMapping(value = "/api/boats/{boat}/log/strikes.csv", produces = "text/csv")
+    ResponseEntity<String> table(
+            @PathVariable UUID boat, @RequestParam(required = false) List<String> where, HttpServletRequest request) {
+        String[] sent = request.getParameterValues("where");
+        return ResponseEntity.ok()
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .header("Content-Disposition", "attachment; filename=\"moss-wake-strikes.csv\"")
+                .body(log.table(boat, sent == null ? List.of() : List.of(sent)));
     }
 }

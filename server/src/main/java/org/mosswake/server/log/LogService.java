@@ -2,6 +2,7 @@ package org.mosswake.server.log;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -72,6 +73,12 @@ class LogService {
                         .map(YearsReply.SeaPiece::of)
                         .limit(PIECES)
                         .toList());
+    }
+
+    String table(UUID vessel, List<String> where) {
+        List<Where> filter = WhereText.read(where);
+        ZoneId zone = boats.homeOf(vessel).zone();
+        return TableOut.write(ledgers.of(vessel).strikes(filter, Integer.MAX_VALUE), zone);
     }
 
     Map<UUID, Traits> lines(UUID vessel, UUID trip) {

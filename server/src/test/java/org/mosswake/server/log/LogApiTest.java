@@ -3,14 +3,17 @@ package org.mosswake.server.log;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.StringReader;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
+import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.mosswake.server.platform.demo.DemoIds;
 import org.mosswake.server.support.Api;
 import org.mosswake.server.support.RunningServer;
+import org.xml.sax.InputSource;
 import tools.jackson.databind.JsonNode;
 
 @ExtendWith(RunningServer.class)
@@ -102,5 +105,65 @@ class LogApiTest {
         }
         assertThat(api.get(path("/api/boats/" + UUID.randomUUID())).status()).isEqualTo(404);
         assertThat(api.get(YEARS + "/log").status()).isEqualTo(400);
+    }
+
+    /** The demo's morning with a way sailed: read back by a parser of its own, point for point. */
+    @Test
+    void aDayOutIsGpx(Api api) throws Exception {
+        String trip = api.get(api.quietLedger() + "/trips")
+                .json()
+                .get(0)
+                .get("tripId")
+                .asString();
+        var fixes = new StringBuilder();
+        for (int i = 0; i < 40; i++) {
+            fixes.append(i == 0 ? "" : ",").append("""
+                            {"at": "2026-06-18T08:%02d:00Z", "latitudeDeg": %s, "longitudeDeg": -47.3}""".formatted(10 + i, 27.6 + i * 0.001));
+        }
+        api.post(
+                api.quietLedger() + "/fixes",
+                "{\"deviceId\": \"%s\", \"fixes\": [%s]}".formatted(UUID.randomUUID(), fixes));
+        var answer = api.get(api.quietLedger() + "/trips/" + trip + "/track.gpx");
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        var gpx = DocumentBuilderFactory.newInstance()
+                .newDocumentBuilder()
+                .parse(new InputSource(new StringReader(answer.text())));
+        var points = gpx.getElementsByTagName("trkpt");
+        assertThat(points.getLength()).isGreaterThanOrEqualTo(40);
+        assertThat(gpx.getElementsByTagName("wpt").getLength()).isPositive();
+        assertThat(gpx.getElementsByTagName("name").item(0).getTextContent()).isNotBlank();
+        assertThat(api.get(api.quietLedger() + "/trips/" + UUID.randomUUID() + "/track.gpx")
+                        .status())
+                .isEqualTo(404);
+    }
+
+    /** The day itself advises: nothing is claimed of five strikes. */
+    @Test
+    void theDayAdvises(Api api) {
+        String trip = api.get(api.quietLedger() + "/trips")
+                .json()
+                .get(0)
+                .get("tripId")
+                .asString();
+        String advice = api.quietLedger() + "/trips/" + trip + "/advice?at=";
+        JsonNode said = api.get(advice + "2026-06-18T10:33:00Z").json();
+        assertThat(said.get("positions").size()).isEqualTo(6);
+        assertThat(said.get("positions")
+                        .valueStream()
+                        .mapToInt(one -> one.get("strikes").asInt())
+                        .sum())
+                .isEqualTo(5);
+        assertThat(said.get("calls").size()).isZero();
+        JsonNode before = api.get(advice + "2026-06-18T08:07:00Z").json();
+        assertThat(before.get("positions")
+                        .valueStream()
+                        .mapToInt(one -> one.get("strikes").asInt())
+                        .sum())
+                .isZero();
+        assertThat(api.get(advice + "2026-06-18T10:33:00Z&leftMin=-1").status()).isEqualTo(400);
+        JsonNode lines =
+                api.get(api.quietLedger() + "/trips/" + trip + "/lines").json();
+        assertThat(lines.valueStream().map(line -> line.get("position").asString()))
+                .contains("Port stern");
     }
 }

@@ -2,9 +2,12 @@ package org.mosswake.server.log;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.mosswake.server.platform.demo.DemoIds;
 import org.mosswake.server.support.Api;
 import org.mosswake.server.support.RunningServer;
 import tools.jackson.databind.JsonNode;
@@ -92,5 +95,48 @@ class NotebookApiTest {
             var answer = api.send("POST", api.quietLedger() + "/log/notebook.csv", bad, "Content-Type", "text/csv");
             assertThat(answer.status()).as(bad).isEqualTo(400);
         }
+    }
+
+    /** What goes out as a table comes in again as it was: into another boat's log, slice by slice the same. */
+    @Test
+    void aTableOutIsATableIn(Api api) {
+        String years = "/api/boats/" + DemoIds.SLOW_ALMANAC;
+        String query = "?where=" + URLEncoder.encode("WEEK:24..26", StandardCharsets.UTF_8);
+        var table = api.get(years + "/log/strikes.csv" + query);
+        assertThat(table.status()).isEqualTo(200);
+        JsonNode read = api.send(
+                        "POST", api.sprat() + "/log/notebook.csv?take=true", table.text(), "Content-Type", "text/csv")
+                .json();
+        assertThat(read.get("refusedRows").asInt()).as(read.toString()).isZero();
+        int strikes = api.get(years + "/log" + query + "&day=2026-06-18")
+                .json()
+                .get("sum")
+                .get("strikes")
+                .asInt();
+        assertThat(read.get("taken").get("added").asInt()).isEqualTo(strikes).isGreaterThan(50);
+        for (String where : new String[] {
+            "SPECIES:king", "POSITION:port stern", "DEPTH:4..8", "PACE:3.1..3.6", "OUTCOME:lost", "HOUR:6..9"
+        }) {
+            String narrowed = "&day=2026-06-18&where=" + URLEncoder.encode(where, StandardCharsets.UTF_8);
+            assertThat(api.get(api.sprat() + "/log" + query + narrowed)
+                            .json()
+                            .get("sum")
+                            .get("untimed")
+                            .asInt())
+                    .as(where)
+                    .isEqualTo(api.get(years + "/log" + query + narrowed)
+                            .json()
+                            .get("sum")
+                            .get("strikes")
+                            .asInt());
+        }
+        String imported = api.get(api.sprat() + "/log/imports")
+                .json()
+                .get(0)
+                .get("importId")
+                .asString();
+        assertThat(api.send("DELETE", api.sprat() + "/log/imports/" + imported, null)
+                        .status())
+                .isEqualTo(204);
     }
 }

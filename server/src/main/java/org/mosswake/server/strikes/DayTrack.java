@@ -1,0 +1,100 @@
+package org.mosswake.server.strikes;
+
+import java.io.StringWriter;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.UUID;
+import javax.xml.stream.XMLOutputFactory;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamWriter;
+import org.mosswake.server.strikes.LogReply.StrikeReply;
+import org.springframework.stereotype.Service;
+
+/** A day out as GPX 1.1: the way she went, and a waypoint where each lure was that was taken. */
+@Service
+class DayTrack {
+    private static final String GPX = "http://www.topografix.com/GPX/1/1";
+    private static final double EVERY_S = 2;
+    private static final int MOST = 60_000;
+
+    private final TripService trips;
+    private final FixService fixes;
+    private final DayService days;
+
+    DayTrack(TripService trips, FixService fixes, DayService days) {
+        this.trips = trips;
+        this.fixes = fixes;
+        this.days = days;
+    }
+
+    String gpx(UUID vessel, UUID trip) {
+        TripBody of = trips.trip(vessel, trip);
+        LocalDate day = of.day();
+        ZoneId zone = ZoneId.of(of.timeZone());
+        Instant from = day.atStartOfDay(zone).toInstant();
+        // A day out that goes over midnight is over by four in the morning.
+        Instant to = day.plusDays(1).atStartOfDay(zone).plusHours(4).toInstant();
+        try {
+            return write(
+                    of,
+                    fixes.thinned(vessel, from, to, EVERY_S, MOST),
+                    days.log(vessel, trip).strikes());
+        } catch (XMLStreamException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static String write(TripBody of, List<FixBody> way, List<StrikeReply> strikes) throws XMLStreamException {
+        var text = new StringWriter();
+        XMLStreamWriter gpx = XMLOutputFactory.newFactory().createXMLStreamWriter(text);
+        gpx.writeStartDocument("UTF-8", "1.0");
+        gpx.writeStartElement("gpx");
+        gpx.writeDefaultNamespace(GPX);
+        gpx.writeAttribute("version", "1.1");
+        gpx.writeAttribute("creator", "Moss Wake");
+        for (StrikeReply strike : strikes) {
+            if (strike.lureAt() != null) {
+                point(gpx, "wpt", strike.lureAt().latitudeDeg(), strike.lureAt().longitudeDeg(), strike.happenedAt());
+                String fish = strike.species().isEmpty() ? "strike" : String.join(", ", strike.species());
+                element(
+                        gpx,
+                        "name",
+                        strike.line() == null
+                                ? fish
+                                : fish + " on " + strike.line().label());
+                gpx.writeEndElement();
+            }
+        }
+        if (!way.isEmpty()) {
+            gpx.writeStartElement("trk");
+            element(gpx, "name", of.name());
+            gpx.writeStartElement("trkseg");
+            for (FixBody fix : way) {
+                point(gpx, "trkpt", fix.latitudeDeg(), fix.longitudeDeg(), fix.at());
+                gpx.writeEndElement();
+            }
+            gpx.writeEndElement();
+            gpx.writeEndElement();
+        }
+        gpx.writeEndElement();
+        gpx.writeEndDocument();
+        return text.toString();
+    }
+
+    private static void point(XMLStreamWriter gpx, String what, double latitude, double longitude, Instant at)
+            throws XMLStreamException {
+        gpx.writeStartElement(what);
+        gpx.writeAttribute("lat", Double.toString(latitude));
+        gpx.writeAttribute("lon", Double.toString(longitude));
+        element(gpx, "time", at.toString());
+    }
+
+    /** Characters that XML cannot hold are left out. */
+    private static void element(XMLStreamWriter gpx, String name, String text) throws XMLStreamException {
+        gpx.writeStartElement(name);
+        gpx.writeCharacters(text.replaceAll("[^\\x09\\x0A\\x0D\\x20-\\uD7FF\\uE000-\\uFFFD]", ""));
+        gpx.writeEndElement();
+    }
+}
