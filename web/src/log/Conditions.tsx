@@ -120,6 +120,13 @@ function Choices({
   )
 }
 
+/** A condition in words, such as `depth 4 m to 8 m`. */
+export function conditionWords(text: string, facets: readonly FacetOf[], units: Units): string {
+  const where = readWhere(text)
+  const facet = facets.find((one) => one.facet === where.facet)
+  return `${facet?.words ?? where.facet.toLowerCase()} ${whereWords(where, facet, units)}`
+}
+
 function whereWords(where: Where, facet: FacetOf | undefined, units: Units): string {
   if ('choices' in where) return where.choices.join(' or ')
   return facet ? bandWords(where, facet, units) : `${where.from} to ${where.to}`

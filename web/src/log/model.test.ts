@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { besideWords } from './Beside'
 import { oddsWords, packed, readWhere, roundEnd, toggled, unpacked, whereText, withWhere } from './model'
 
 describe('conditions', () => {
@@ -37,6 +38,11 @@ describe('figures', () => {
     expect(oddsWords(0.9999)).toBe('odds 0.99')
     expect(oddsWords(0.1)).toBe('less, odds 0.90')
     expect(oddsWords(0.6)).toBe('not enough yet')
+  })
+  it('say which of two slices takes more only where that can be said', () => {
+    expect(besideWords(0.93)).toBe('This slice takes more, odds 0.93.')
+    expect(besideWords(0.02)).toBe('The other takes more, odds 0.98.')
+    expect(besideWords(0.5)).toBe('Nothing says yet which takes more.')
   })
   it('end an axis on a round figure that holds them', () => {
     for (const value of [0.013, 0.4, 1, 1.2, 47, 990]) {

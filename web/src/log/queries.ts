@@ -13,13 +13,26 @@ export type Struck = Schemas['LoggedStrike']
 const ANEW_MS = 60_000
 
 /** A slice of all days; the one before stays shown until the next is there. */
-export const logOf = (boat: string, where: readonly string[], day: string) =>
+export const logOf = (
+  boat: string,
+  where: readonly string[],
+  day: string,
+  /** Conditions of a slice that it is set beside. */
+  beside: readonly string[] | null = null,
+) =>
   queryOptions({
-    queryKey: ['years', boat, day, where],
+    queryKey: ['years', boat, day, where, beside],
     queryFn: () =>
       ask((api) =>
         api.GET('/api/boats/{boat}/log', {
-          params: { path: { boat }, query: { day, where: [...where] } },
+          params: {
+            path: { boat },
+            query: {
+              day,
+              where: [...where],
+              ...(beside && { beside: beside.length > 0 ? [...beside] : [''] }),
+            },
+          },
         }),
       ),
     placeholderData: keepPreviousData,

@@ -31,8 +31,13 @@ export function DaySays({ s }: { s: DeckState }) {
           {say(call)}
         </p>
       ))}
-      {data.trying && (
-        <p className="mb-2 border-l-4 border-slate/60 pl-3 text-lg leading-snug">{say(data.trying)}</p>
+      {[data.trying, data.lost].map(
+        (one) =>
+          one && (
+            <p key={one.text} className="mb-2 border-l-4 border-slate/60 pl-3 text-lg leading-snug">
+              {say(one)}
+            </p>
+          ),
       )}
       <ul className="grid gap-1">
         {data.positions.map(({ position, strikes, expected }) => (

@@ -3,6 +3,7 @@ import { Suspense, useCallback, useEffect, useMemo, useState } from 'react'
 import { clockOf, dateAt, dayInWords } from '../../clock/model'
 import type { Boat, BoatTitle } from '../../draft/queries'
 import { ArmChart, hours } from '../../log/ArmChart'
+import { Beside } from '../../log/Beside'
 import { Conditions } from '../../log/Conditions'
 import { Findings } from '../../log/Findings'
 import { packed, readWhere, unpacked, withWhere } from '../../log/model'
@@ -33,7 +34,9 @@ export function LogStation({ boat, boats }: { boat: Boat; boats: readonly BoatTi
   const day = trip.date
   const packedWhere = params.get('where')
   const where = useMemo(() => unpacked(packedWhere), [packedWhere])
-  const asked = useQuery(logOf(boat.boatId, where, day))
+  const packedBeside = params.get('beside')
+  const beside = useMemo(() => (packedBeside === null ? null : unpacked(packedBeside)), [packedBeside])
+  const asked = useQuery(logOf(boat.boatId, where, day, beside))
   const client = useQueryClient()
   // What is sent while one looks belongs to it.
   useEffect(
@@ -54,6 +57,8 @@ export function LogStation({ boat, boats }: { boat: Boat; boats: readonly BoatTi
         {log.entries > 0 ? (
           <Standing
             {...{ boat, log, trip, where, setWhere }}
+            beside={beside}
+            onBeside={(other) => put({ beside: other === null ? null : (packed(other) ?? '') })}
             by={params.get('by')}
             onBy={(by) => put({ by })}
             onNotebook={() => setNotebook(true)}
@@ -104,6 +109,8 @@ function Standing({
   trip,
   where,
   setWhere,
+  beside,
+  onBeside,
   by,
   onBy,
   onNotebook,
@@ -113,6 +120,8 @@ function Standing({
   trip: TripOfDay
   where: readonly string[]
   setWhere(where: readonly string[]): void
+  beside: readonly string[] | null
+  onBeside(beside: readonly string[] | null): void
   /** Facet that the slice is told apart by. */
   by: string | null
   onBy(facet: string): void
@@ -151,8 +160,16 @@ function Standing({
           />
         </section>
         <div className="flex flex-wrap items-center justify-between gap-2 border-y-[3px] border-ink px-4 py-2">
-          <Conditions {...{ where, facets: log.facets }} onWhere={setWhere} />
+          <div className="flex flex-wrap items-center gap-1.5">
+            <Conditions {...{ where, facets: log.facets }} onWhere={setWhere} />
+            {beside === null && (
+              <Button small onClick={() => onBeside(where)}>
+                Set it beside another
+              </Button>
+            )}
+          </div>
           <SumWords log={log} />
+          <Beside {...{ log, beside, onBeside }} />
         </div>
         <div className="flex flex-1 max-md:flex-col">
           <section

@@ -21,24 +21,31 @@ export function useBox(boat: string, gear: Gear) {
   const [said, setSaid] = useState<readonly string[]>([])
   const read = async (): Promise<Box> => {
     await queries.invalidateQueries({ queryKey: gearOf(boat).queryKey })
-    const things = queries.getQueryData(putAwayOf(boat).queryKey) ?? []
-    return {
-      gear: queries.getQueryData(gearOf(boat).queryKey) ?? gear,
-      away: new Set(things.map(({ thing }) => thing)),
-    }
+    return now()
   }
   const refused = (error: unknown) => {
     setSaid(error instanceof Problem ? error.said : [(error as Error).message])
   }
-  /** Throws what is refused. */
-  const attempt = async (run: () => Promise<string>) => {
-    const before: Box = { gear, away: new Set(away.map(({ thing }) => thing)) }
-    const words = await run()
-    const after = await read()
-    done.current.push({ words, before, after })
-    setCount(done.current.length)
-    setSaid([words])
+  /** One after the other, however fast they are asked for: an undo is of what was asked for last, done or not yet. */
+  const inTurn = <T>(run: () => Promise<T>): Promise<T> => {
+    const next = turn.current.then(run)
+    turn.current = next.catch(() => undefined)
+    return next
   }
+  const now = (): Box => ({
+    gear: queries.getQueryData(gearOf(boat).queryKey) ?? gear,
+    away: new Set((queries.getQueryData(putAwayOf(boat).queryKey) ?? away).map(({ thing }) => thing)),
+  })
+  /** Throws what is refused. */
+  const attempt = (run: () => Promise<string>) =>
+    inTurn(async () => {
+      const before = now()
+      const words = await run()
+      const after = await read()
+      done.current.push({ words, before, after })
+      setCount(done.current.length)
+      setSaid([words])
+    })
   const act = (run: () => Promise<string>) => attempt(run).catch(refused)
   const takeBack = async () => {
     const last = done.current.pop()
@@ -54,11 +61,7 @@ export function useBox(boat: string, gear: Gear) {
       refused(error)
     }
   }
-  /** One after the other, however fast they are asked for. */
-  const undo = () => {
-    turn.current = turn.current.then(takeBack)
-    return turn.current
-  }
+  const undo = () => inTurn(takeBack)
   return { away, act, attempt, undo: count > 0 ? undo : null, said }
 }
 

@@ -1361,6 +1361,7 @@ export interface components {
         };
         AdviceReply: {
             calls: components["schemas"]["SentenceReply"][];
+            lost?: components["schemas"]["SentenceReply"];
             positions: components["schemas"]["PositionReply"][];
             trying?: components["schemas"]["SentenceReply"];
         };
@@ -2499,11 +2500,16 @@ export interface components {
             /** Format: double */
             to: number;
         };
+        LogBeside: {
+            /** Format: double */
+            odds: number;
+            sum: components["schemas"]["LogSum"];
+        };
         LogFacet: {
             bands: components["schemas"]["LogBand"][];
             choices: string[];
             /** @enum {string} */
-            facet: "SPECIES" | "OUTCOME" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "CREW";
+            facet: "SPECIES" | "OUTCOME" | "LOSS" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "CREW";
             /** @enum {string} */
             figure?: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
             words: string;
@@ -2519,7 +2525,7 @@ export interface components {
             arms: components["schemas"]["LogArm"][];
             chosen: boolean;
             /** @enum {string} */
-            facet: "SPECIES" | "OUTCOME" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "CREW";
+            facet: "SPECIES" | "OUTCOME" | "LOSS" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "CREW";
             words: string;
         };
         LogReply: {
@@ -3964,6 +3970,7 @@ export interface components {
             wrong: "NO_SENTENCE" | "CHECKSUM" | "NOT_USED" | "UNREADABLE" | "NOTHING_SAID" | "IMPOSSIBLE";
         };
         YearsReply: {
+            beside?: components["schemas"]["LogBeside"];
             /** Format: int32 */
             entries: number;
             facets: components["schemas"]["LogFacet"][];
@@ -4782,6 +4789,7 @@ export interface operations {
         parameters: {
             query: {
                 where?: string[];
+                beside?: string[];
                 day: string;
             };
             header?: never;

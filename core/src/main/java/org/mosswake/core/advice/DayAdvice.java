@@ -22,8 +22,10 @@ import org.mosswake.core.units.Sentence;
  * What a day has said until a moment: which position took what, what may be claimed, and what to try next.
  *
  * @param standings of each position, the one that took most for its time first
+ * @param lost      where fish were lost in one way again
  */
-public record DayAdvice(List<Standing> standings, List<Sentence> calls, Optional<Sentence> trying) {
+public record DayAdvice(
+        List<Standing> standings, List<Sentence> calls, Optional<Sentence> trying, Optional<Sentence> lost) {
     /** Asked of a day, where it had two arms or more. */
     private static final List<Facet> ASKED =
             List.of(Facet.POSITION, Facet.DEPTH, Facet.COLOUR, Facet.LURE, Facet.SIZE, Facet.LEADER);
@@ -71,7 +73,7 @@ public record DayAdvice(List<Standing> standings, List<Sentence> calls, Optional
                 .toList();
         Slice all = ledger.slice(List.of());
         if (asked.isEmpty()) {
-            return new DayAdvice(List.of(), List.of(), Optional.empty());
+            return new DayAdvice(List.of(), List.of(), Optional.empty(), LossAdvice.of(until));
         }
         int[] arms = asked.stream().mapToInt(one -> one.arms().size()).toArray();
         var told = new Told(arms);
@@ -94,7 +96,8 @@ public record DayAdvice(List<Standing> standings, List<Sentence> calls, Optional
                 all.strikes() < LEAST_STRIKES
                         ? Optional.empty()
                         : Tries.next(told, out(asked, fished, now), leftMin, (line, q, arm) -> true, Tries.Pace.USUAL)
-                                .map(move -> trying(asked, move, fished)));
+                                .map(move -> trying(asked, move, fished)),
+                LossAdvice.of(until));
     }
 
     /** Stretches that go on are cut at the moment. */

@@ -11,6 +11,7 @@ import org.mosswake.core.units.Figure;
 public enum Facet {
     SPECIES("fish"),
     OUTCOME("outcome"),
+    LOSS("how it was lost"),
     PLACE("place"),
     MONTH("month", Figure.Kind.COUNT, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13),
     WEEK("week", Figure.Kind.COUNT, weeks()),
@@ -72,7 +73,7 @@ public enum Facet {
 
     /** Said of a fish alone: it tells nothing of the time that was fished. */
     public boolean isOfStrike() {
-        return this == SPECIES || this == OUTCOME;
+        return this == SPECIES || this == OUTCOME || this == LOSS;
     }
 
     /** Set by the crew, and not by day or sea: what one may change when it takes more. */

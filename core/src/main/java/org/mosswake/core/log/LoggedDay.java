@@ -18,6 +18,7 @@ import org.mosswake.core.clock.TideStation;
 import org.mosswake.core.strikes.DayLog;
 import org.mosswake.core.strikes.Fact;
 import org.mosswake.core.strikes.Happening.Landed;
+import org.mosswake.core.strikes.Loss;
 import org.mosswake.core.strikes.Stretch;
 import org.mosswake.core.strikes.StrikeState;
 
@@ -108,6 +109,7 @@ public final class LoggedDay {
         choices.putAll(known.choices());
         strike.fish().stream().findFirst().map(Landed::species).ifPresent(fish -> choices.put(Facet.SPECIES, fish));
         outcome(strike).ifPresent(outcome -> choices.put(Facet.OUTCOME, outcome));
+        strike.how().ifPresent(how -> choices.put(Facet.LOSS, words(how)));
         boolean timed = log.lines().getOrDefault(strike.line().toString(), List.of()).stream()
                 .anyMatch(stretch -> stretch.state() == Stretch.State.OUT);
         return new LogEntry(
@@ -120,6 +122,11 @@ public final class LoggedDay {
                 choices,
                 known.numbers(),
                 strike.placed().map(at -> new LogEntry.Place(at.latitudeDeg(), at.longitudeDeg())));
+    }
+
+    /** As {@link Facet#LOSS} says it. */
+    public static String words(Loss how) {
+        return how.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     private static Optional<String> outcome(StrikeState strike) {

@@ -86,4 +86,27 @@ class DayAdviceTest {
         assertThat(at(day, 0).standings()).isEmpty();
         assertThat(DayAdvice.of(List.of(), BEGIN, 60).trying()).isEmpty();
     }
+
+    @Test
+    void whatIsLostTheSameWayTwiceHasOneChangeToTry() {
+        List<LogEntry> day = new ArrayList<>(day(0, 0));
+        assertThat(at(day, 200).lost()).isEmpty();
+        for (int i = 0; i < 3; i++) {
+            LogEntry one = entry(Kind.STRUCK, "Centre", 20 + i, 0);
+            day.add(new LogEntry(
+                    one.id(),
+                    one.day(),
+                    one.at(),
+                    one.kind(),
+                    0,
+                    true,
+                    Map.of(Facet.POSITION, "Centre", Facet.LOSS, i == 2 ? "broke" : "cut off"),
+                    Map.of(),
+                    Optional.empty()));
+        }
+        assertThat(at(day, 200).lost())
+                .hasValueSatisfying(
+                        said -> assertThat(said.text()).contains("cut off").contains("wire"));
+        assertThat(at(day, 21).lost()).isEmpty();
+    }
 }

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.SelectOption;
 import java.util.Locale;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -68,6 +67,13 @@ class LogIT extends Journey {
         page.mouse().click(grid.x + grid.width * 0.5, grid.y + grid.height / 2);
         assertThat(page.getByTestId("conditions")).containsText("week");
         assertThat(strikes()).isLessThan(all);
+        button("Set it beside another").click();
+        assertThat(page.getByTestId("beside")).containsText("Nothing says yet which takes more");
+        button("Without week").click();
+        assertThat(page.getByTestId("beside")).containsText(Pattern.compile("week \\d+ to \\d+"));
+        page.reload();
+        assertThat(page.getByTestId("beside")).containsText(Pattern.compile("week \\d+ to \\d+"));
+        button("Without it").click();
         page.getByTestId("findings").getByText("Show only these").first().click();
         assertThat(strikes()).isPositive();
         page.getByText(Pattern.compile("in words$")).click();
@@ -139,7 +145,9 @@ class LogIT extends Journey {
     @Test
     void aDayIsScrubbed() {
         log("Quiet Ledger");
-        page.locator("#day-out").selectOption(new SelectOption().setIndex(0));
+        Locator morning = page.locator("#day-out option")
+                .filter(new Locator.FilterOptions().setHasText("First light on the ledge"));
+        page.locator("#day-out").selectOption(morning.getAttribute("value"));
         Locator slider = page.getByLabel("Moment of the day");
         slider.focus();
         slider.press("Home");

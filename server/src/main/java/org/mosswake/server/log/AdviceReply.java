@@ -10,11 +10,13 @@ import org.mosswake.server.platform.wire.SentenceReply;
  *
  * @param calls  what may be claimed: on a day on which all is equal that happens in fewer than one of twenty
  * @param trying a small change that claims nothing
+ * @param lost   where fish were lost in one way again
  */
 record AdviceReply(
         List<PositionReply> positions,
         List<SentenceReply> calls,
-        @Nullable SentenceReply trying) {
+        @Nullable SentenceReply trying,
+        @Nullable SentenceReply lost) {
     /** @param expected share of the strikes that its time alone would give it */
     record PositionReply(String position, int strikes, double minutes, double expected) {}
 
@@ -24,6 +26,7 @@ record AdviceReply(
                         .map(one -> new PositionReply(one.position(), one.strikes(), one.minutes(), one.expected()))
                         .toList(),
                 SentenceReply.of(advice.calls()),
-                advice.trying().map(SentenceReply::of).orElse(null));
+                advice.trying().map(SentenceReply::of).orElse(null),
+                advice.lost().map(SentenceReply::of).orElse(null));
     }
 }

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -27,17 +28,18 @@ class LogController {
      * A slice of all days.
      *
      * @param where conditions that all hold: {@code FACET:text|text} of a choice, {@code FACET:from..to} in SI of a number
-     * @param day   whose week earlier years are asked about
+     * @param beside conditions of another slice that it is set beside; one that is empty stands for everything
+     * @param day    whose week earlier years are asked about
      */
     @GetMapping("/api/boats/{boat}/log")
     YearsReply slice(
             @PathVariable UUID boat,
             @RequestParam(required = false) List<String> where,
+            @RequestParam(required = false) List<String> beside,
             @RequestParam LocalDate day,
             HttpServletRequest request) {
-        // As they were sent: bound to a list, a single one is taken apart at its commas.
-        String[] sent = request.getParameterValues("where");
-        return log.slice(boat, sent == null ? List.of() : List.of(sent), day);
+        List<String> other = sent(request, "beside");
+        return log.slice(boat, sent(request, "where"), beside == null ? null : other, day);
     }
 
     /**
@@ -78,6 +80,14 @@ class LogController {
         return ResponseEntity.ok()
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
                 .header("Content-Disposition", "attachment; filename=\"moss-wake-strikes.csv\"")
-                .body(log.table(boat, sent == null ? List.of() : List.of(sent)));
+                .body(log.table(boat, sent(request, "where")));
+    }
+
+    /** As they were sent: bound to a list, a single one is taken apart at its commas. */
+    private static List<String> sent(HttpServletRequest request, String name) {
+        String[] sent = request.getParameterValues(name);
+        return sent == null
+                ? List.of()
+                : Arrays.stream(sent).filter(one -> !one.isEmpty()).toList();
     }
 }

@@ -7,12 +7,16 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.mosswake.core.advice.DayAdvice;
 import org.mosswake.core.fault.Accepted;
+import org.mosswake.core.fault.FaultCode;
+import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.core.log.Facet;
 import org.mosswake.core.log.Finding;
 import org.mosswake.core.log.Ledger;
+import org.mosswake.core.log.Odds;
 import org.mosswake.core.log.Question;
 import org.mosswake.core.log.Slice;
 import org.mosswake.core.log.Traits;
@@ -26,6 +30,9 @@ import org.springframework.stereotype.Service;
 class LogService {
     private static final int STRIKES = 300;
     private static final int CHOICES = 60;
+    /** As many as a notebook may have: a table that goes out can come in. */
+    private static final int TABLE_ROWS = 20_000;
+
     private static final Accepted LEFT_MIN = new Accepted(0, 1440, "min");
     private static final double PIECE_M = 250;
     private static final int PIECES = 2000;
@@ -40,8 +47,9 @@ class LogService {
         this.boats = boats;
     }
 
-    YearsReply slice(UUID vessel, List<String> where, LocalDate day) {
-        List<Where> filter = WhereText.read(where);
+    YearsReply slice(UUID vessel, List<String> where, @Nullable List<String> beside, LocalDate day) {
+        List<Where> filter = WhereText.read("where", where);
+        List<Where> other = beside == null ? null : WhereText.read("beside", beside);
         boats.require(vessel);
         Ledger ledger = ledgers.of(vessel);
         Slice slice = ledger.slice(filter);
@@ -68,6 +76,7 @@ class LogService {
                 ledger.strikes(filter, STRIKES).stream()
                         .map(YearsReply.LoggedStrike::of)
                         .toList(),
+                other == null ? null : beside(slice, ledger.slice(other), pooled),
                 PIECE_M,
                 ledger.pieces(filter, PIECE_M).stream()
                         .map(YearsReply.SeaPiece::of)
@@ -76,9 +85,15 @@ class LogService {
     }
 
     String table(UUID vessel, List<String> where) {
-        List<Where> filter = WhereText.read(where);
+        List<Where> filter = WhereText.read("where", where);
         ZoneId zone = boats.homeOf(vessel).zone();
-        return TableOut.write(ledgers.of(vessel).strikes(filter, Integer.MAX_VALUE), zone);
+        Ledger ledger = ledgers.of(vessel);
+        Slice slice = ledger.slice(filter);
+        int strikes = slice.strikes() + slice.untimed();
+        if (strikes > TABLE_ROWS) {
+            throw FaultException.of(FaultCode.TOO_MANY, "strikes", strikes, TABLE_ROWS);
+        }
+        return TableOut.write(ledger.strikes(filter, TABLE_ROWS), zone);
     }
 
     Map<UUID, Traits> lines(UUID vessel, UUID trip) {
@@ -90,6 +105,10 @@ class LogService {
         LEFT_MIN.check(faults, "leftMin", leftMin);
         faults.throwIfAny();
         return AdviceReply.of(DayAdvice.of(days.of(vessel, trip), at, leftMin));
+    }
+
+    private static YearsReply.LogBeside beside(Slice slice, Slice other, double pooled) {
+        return new YearsReply.LogBeside(YearsReply.LogSum.of(other, pooled), Odds.takesMore(slice, other));
     }
 
     private static LogFacet facet(Ledger ledger, Facet facet) {

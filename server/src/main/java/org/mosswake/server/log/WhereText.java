@@ -18,15 +18,15 @@ final class WhereText {
     private WhereText() {}
 
     /** @throws org.mosswake.core.fault.FaultException naming each that cannot be read */
-    static List<Where> read(List<String> texts) {
+    static List<Where> read(String field, List<String> texts) {
         var faults = new Faults();
         if (texts.size() > MOST) {
-            faults.add(FaultCode.TOO_MANY, "where", texts.size(), MOST);
+            faults.add(FaultCode.TOO_MANY, field, texts.size(), MOST);
             faults.throwIfAny();
         }
         var all = new ArrayList<Where>();
         for (int i = 0; i < texts.size(); i++) {
-            Where where = one(texts.get(i), faults, "where[" + i + "]");
+            Where where = one(texts.get(i), faults, field + "[" + i + "]");
             if (where != null) {
                 all.add(where);
             }

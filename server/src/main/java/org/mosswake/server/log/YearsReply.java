@@ -21,6 +21,7 @@ import org.mosswake.server.platform.wire.SentenceReply;
  *
  * @param entries  of the whole log
  * @param firstDay of the whole log, with {@code lastDay}; absent while no year is known
+ * @param beside   the slice that it is set beside, where one was sent
  * @param pieceM   side of a piece of sea (m)
  */
 record YearsReply(
@@ -33,6 +34,7 @@ record YearsReply(
         List<LogQuestion> questions,
         List<LogFinding> findings,
         List<LoggedStrike> strikes,
+        @Nullable LogBeside beside,
         double pieceM,
         List<SeaPiece> pieces) {
     /**
@@ -150,4 +152,7 @@ record YearsReply(
             return new SeaPiece(piece.latitudeDeg(), piece.longitudeDeg(), piece.strikes(), piece.minutes());
         }
     }
+
+    /** @param odds that the slice takes more than the other, in equal time */
+    record LogBeside(LogSum sum, double odds) {}
 }

@@ -64,6 +64,33 @@ class LogApiTest {
                 .contains("EARLIER_WEEKS", "TAKES_MORE");
     }
 
+    /** Two slices side by side: each is what it is alone, and the odds mirror. */
+    @Test
+    void twoSlicesAreSetSideBySide(Api api) {
+        String port = "POSITION:Port rigger, outer clip";
+        String deep = "POSITION:Starboard downrigger";
+        JsonNode one = api.get(path(YEARS, port) + "&beside=" + URLEncoder.encode(deep, StandardCharsets.UTF_8))
+                .json();
+        JsonNode two = api.get(path(YEARS, deep) + "&beside=" + URLEncoder.encode(port, StandardCharsets.UTF_8))
+                .json();
+        assertThat(one.get("beside").get("sum").get("strikes").asInt())
+                .isEqualTo(two.get("sum").get("strikes").asInt());
+        assertThat(one.get("beside").get("odds").asDouble()
+                        + two.get("beside").get("odds").asDouble())
+                .isCloseTo(1, within(1e-9));
+        assertThat(one.get("beside").get("odds").asDouble()).isGreaterThan(0.95);
+        JsonNode all = api.get(path(YEARS, port) + "&beside=").json();
+        assertThat(all.get("beside").get("sum").get("strikes").asInt()).isGreaterThan(1000);
+        assertThat(log(api, YEARS, port).has("beside")).isFalse();
+        assertThat(api.get(path(YEARS, port) + "&beside=KRAKEN:1")
+                        .json()
+                        .get("faults")
+                        .get(0)
+                        .get("field")
+                        .asString())
+                .isEqualTo("beside[0]");
+    }
+
     private static JsonNode question(JsonNode log, String facet) {
         return log.get("questions")
                 .valueStream()
