@@ -1,0 +1,100 @@
+package org.mosswake.core.log;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.mosswake.core.clock.DemoTides;
+import org.mosswake.core.log.LogEntry.Kind;
+import org.mosswake.core.strikes.DayLog;
+import org.mosswake.core.strikes.Fact;
+import org.mosswake.core.strikes.Happening;
+import org.mosswake.core.strikes.Loss;
+
+class LoggedDayTest {
+    private static final Instant BEGIN = Instant.parse("2026-06-18T08:06:00Z");
+    private static final UUID FAR = UUID.randomUUID();
+    private static final UUID NEAR = UUID.randomUUID();
+    private static final UUID STRIKE = UUID.randomUUID();
+    private static final Optional<Double> NO = Optional.empty();
+
+    private static Fact fact(int minute, Happening what) {
+        return new Fact(UUID.randomUUID(), BEGIN.plus(Duration.ofMinutes(minute)), what);
+    }
+
+    private static List<LogEntry> entries(Fact... facts) {
+        return new LoggedDay(
+                        LocalDate.of(2026, 6, 18),
+                        "Tarrow Banks",
+                        ZoneId.of("Etc/GMT+3"),
+                        27.6,
+                        -47.3,
+                        Optional.of(DemoTides.TARROW_BANKS),
+                        (line, at) -> new Traits(Map.of(Facet.POSITION, line.equals(FAR) ? "far" : "near"), Map.of()))
+                .entries(DayLog.of(List.of(facts)));
+    }
+
+    private static double minutes(List<LogEntry> entries, String position) {
+        return entries.stream()
+                .filter(entry -> entry.kind() == Kind.FISHED
+                        && position.equals(entry.choices().get(Facet.POSITION)))
+                .mapToDouble(LogEntry::minutes)
+                .sum();
+    }
+
+    /** A line fishes from when it is set to when a fish takes; not while it fights, nor aboard. */
+    @Test
+    void timeInTheWaterIsWhatTheFactsSay() {
+        List<LogEntry> entries = entries(
+                fact(0, new Happening.Set(FAR, NO, Optional.empty())),
+                fact(5, new Happening.Set(NEAR, NO, Optional.empty())),
+                new Fact(STRIKE, BEGIN.plus(Duration.ofMinutes(70)), new Happening.Struck(FAR, Optional.empty())),
+                fact(78, new Happening.Landed(STRIKE, "mahi", NO, NO, Optional.empty())),
+                fact(85, new Happening.Set(FAR, NO, Optional.empty())),
+                fact(100, new Happening.Cleared(NEAR)),
+                fact(120, new Happening.Tended("DRAGS")));
+        assertThat(minutes(entries, "far")).isCloseTo(70 + 35, within(1e-6));
+        assertThat(minutes(entries, "near")).isCloseTo(95, within(1e-6));
+        LogEntry strike = entries.stream()
+                .filter(entry -> entry.kind() == Kind.STRUCK)
+                .findFirst()
+                .orElseThrow();
+        assertThat(strike.timed()).isTrue();
+        assertThat(strike.choices())
+                .containsEntry(Facet.SPECIES, "mahi")
+                .containsEntry(Facet.OUTCOME, LogEntry.LANDED)
+                .containsKeys(Facet.LIGHT, Facet.STREAM, Facet.MOON);
+        assertThat(strike.numbers()).containsEntry(Facet.HOUR, 6.0).containsEntry(Facet.MONTH, 6.0);
+        assertThat(entries).allSatisfy(entry -> assertThat(entry.minutes()).isLessThanOrEqualTo(30));
+        assertThat(entries.stream().map(LogEntry::id).distinct()).hasSameSizeAs(entries);
+    }
+
+    /** Of a line nobody set no time is known: its strike counts, and is in no rate. */
+    @Test
+    void aStrikeOnALineNobodySetHasNoTime() {
+        List<LogEntry> entries = entries(
+                new Fact(STRIKE, BEGIN, new Happening.Struck(FAR, Optional.empty())),
+                fact(4, new Happening.Lost(STRIKE, Optional.of(Loss.CUT_OFF))));
+        assertThat(entries).hasSize(1);
+        assertThat(entries.get(0).timed()).isFalse();
+        assertThat(entries.get(0).choices())
+                .containsEntry(Facet.LOSS, "cut off")
+                .containsEntry(Facet.OUTCOME, LogEntry.LOST);
+        assertThat(entries()).isEmpty();
+    }
+
+    /** Made again they are the same: an entry of twenty years ago keeps its id. */
+    @Test
+    void theSameFactsAreTheSameEntries() {
+        Fact[] facts = {fact(0, new Happening.Set(FAR, NO, Optional.empty())), fact(50, new Happening.Cleared(FAR))};
+        assertThat(entries(facts)).isEqualTo(entries(facts)).hasSize(2);
+    }
+}
