@@ -90,6 +90,7 @@ class LogIT extends Journey {
         page.keyboard().press("4");
         page.getByTestId("pads").waitFor();
         page.getByTestId("pads").locator("button").first().click();
+        page.getByTestId("strike-card").first().waitFor();
         assertThat(page.getByText("all sent")).isVisible();
         page.keyboard().press("5");
         assertThat(page.getByTestId("sum")).containsText(Pattern.compile("^" + before + " .*1 without a time fished"));
