@@ -116,7 +116,7 @@ function Looked({ book }: { book: ReturnType<typeof useNotebook> }) {
         </Button>
         <Button onClick={book.another}>Another table</Button>
       </div>
-      {seen.refused.length > 0 && <Refused seen={seen} onMended={book.open} />}
+      {seen.refused.length > 0 && <Refused seen={seen} onMended={book.mended} />}
     </div>
   )
 }
@@ -158,7 +158,7 @@ function Columns({ seen, onColumn }: { seen: Notebook; onColumn(at: number, targ
 }
 
 /** Rows that cannot be read, each with why; mended here they are looked at as a table of their own. */
-function Refused({ seen, onMended }: { seen: Notebook; onMended(table: Blob, name: string): void }) {
+function Refused({ seen, onMended }: { seen: Notebook; onMended(table: Blob): void }) {
   const [typed, setTyped] = useState(() => tableOf(seen))
   return (
     <section aria-label="Rows that cannot be read" className="mt-4">
@@ -181,7 +181,7 @@ function Refused({ seen, onMended }: { seen: Notebook; onMended(table: Blob, nam
         />
       </label>
       <p className="mt-2">
-        <Button onClick={() => onMended(new Blob([typed]), 'Mended rows')}>Look at the mended rows</Button>
+        <Button onClick={() => onMended(new Blob([typed]))}>Look at the mended rows</Button>
       </p>
     </section>
   )

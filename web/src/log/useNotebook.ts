@@ -35,6 +35,12 @@ export function useNotebook(boat: string, feet: boolean) {
     busy,
     said,
     open: (table: Blob, name: string) => void look(table, name, { columns: null, dayFirst: true, feet }),
+    /** Rows of the table that is looked at, mended: they are read as it is. */
+    mended: (table: Blob) => {
+      if (!looked) return
+      const columns = looked.seen.columns.map(({ target }) => target)
+      void look(table, `${looked.name}, mended rows`, { ...looked.reading, columns })
+    },
     read: (change: Partial<Reading>) => {
       if (looked) void look(looked.table, looked.name, { ...looked.reading, ...change })
     },
