@@ -5,7 +5,6 @@ import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -15,6 +14,7 @@ import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
+import org.mosswake.server.platform.table.Cells;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -62,21 +62,12 @@ final class GearCsv {
 
     private static String cell(GearColumn column, JsonNode value, GearService.Gear gear) {
         return switch (column.reads()) {
-            case TEXT -> safe(value.asString());
+            case TEXT -> Cells.safe(value.asString());
             case WHOLE -> Integer.toString(value.asInt());
             case CHOICE -> value.asString();
-            case LINE -> safe(gear.line(UUID.fromString(value.asString())).name());
-            case NUMBER -> number(value.asDouble() / column.factor());
+            case LINE -> Cells.safe(gear.line(UUID.fromString(value.asString())).name());
+            case NUMBER -> Cells.number(value.asDouble() / column.factor(), 9);
         };
-    }
-
-    /** A spreadsheet takes text that begins like this for a formula; a quote before it keeps it text. */
-    private static String safe(String text) {
-        return text.matches("(?s)^[=+\\-@\\t\\r'].*") ? "'" + text : text;
-    }
-
-    private static String number(double value) {
-        return String.valueOf(Double.parseDouble(String.format(Locale.ROOT, "%.9g", value)));
     }
 
     /** What a table says to change; lines come before the reels that carry them. */

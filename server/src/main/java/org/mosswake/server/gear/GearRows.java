@@ -12,6 +12,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.server.platform.json.Checked;
+import org.mosswake.server.platform.table.Cells;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -153,16 +154,16 @@ final class GearRows {
             var nodes = GearCsv.JSON.getNodeFactory();
             try {
                 return switch (column.reads()) {
-                    case TEXT -> Optional.of(nodes.stringNode(unsafe(text)));
+                    case TEXT -> Optional.of(nodes.stringNode(Cells.unsafe(text)));
                     case WHOLE -> Optional.of(nodes.numberNode(Integer.parseInt(text)));
                     case NUMBER ->
                         Optional.of(nodes.numberNode(Double.parseDouble(text.replace(',', '.')) * column.factor()));
                     case CHOICE -> choice(column, text);
                     case LINE ->
-                        lineNamed(unsafe(text))
+                        lineNamed(Cells.unsafe(text))
                                 .map(line -> (JsonNode)
                                         nodes.stringNode(line.gearId().toString()))
-                                .or(() -> wrong(FaultCode.NOT_FOUND, column.name(), unsafe(text)));
+                                .or(() -> wrong(FaultCode.NOT_FOUND, column.name(), Cells.unsafe(text)));
                 };
             } catch (NumberFormatException e) {
                 String wanted = column.reads() == GearColumn.Reads.WHOLE ? "a whole number" : "a number";
@@ -180,10 +181,6 @@ final class GearRows {
                     column.name(),
                     text,
                     column.choices().stream().map(GearColumn.Choice::value).collect(Collectors.joining(", ")));
-        }
-
-        private static String unsafe(String text) {
-            return text.matches("(?s)^'[=+\\-@\\t\\r'].*") ? text.substring(1) : text;
         }
     }
 }

@@ -15,6 +15,7 @@ import org.mosswake.core.log.LogEntry;
 import org.mosswake.core.log.Notebook;
 import org.mosswake.core.log.NotebookColumn;
 import org.mosswake.core.units.SpeedUnit;
+import org.mosswake.server.platform.table.Cells;
 
 /** Strikes as a table that the notebook reads again: one row each, units in the names of the columns. */
 final class TableOut {
@@ -64,7 +65,7 @@ final class TableOut {
             case SIZE -> number(strike, column, 100);
             case PACE -> number(strike, column, 1 / SpeedUnit.KNOT.toSi(1));
             case WATER, DEPTH, OFF_BOTTOM, BOTTOM, LEADER, CREW -> number(strike, column, 1);
-            default -> safe(strike.choices().getOrDefault(column.facet().orElseThrow(), ""));
+            default -> Cells.safe(strike.choices().getOrDefault(column.facet().orElseThrow(), ""));
         };
     }
 
@@ -79,13 +80,6 @@ final class TableOut {
 
     private static String number(LogEntry strike, NotebookColumn column, double factor) {
         Double value = strike.numbers().get(column.facet().orElseThrow());
-        return value == null
-                ? ""
-                : String.valueOf(Double.parseDouble(String.format(Locale.ROOT, "%.6g", value * factor)));
-    }
-
-    /** A spreadsheet takes text that begins like this for a formula; a quote before it keeps it text. */
-    private static String safe(String text) {
-        return text.matches("(?s)^[=+\\-@\\t\\r'].*") ? "'" + text : text;
+        return value == null ? "" : Cells.number(value * factor, 6);
     }
 }

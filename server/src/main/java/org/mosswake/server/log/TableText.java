@@ -16,6 +16,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.log.NotebookColumn;
+import org.mosswake.server.platform.table.Cells;
 
 /**
  * A table as somebody's spreadsheet wrote it: its letters, what parts its cells, and its rows.
@@ -116,7 +117,9 @@ record TableText(List<String> headers, List<Row> rows) {
                 if (rows.size() > MOST_ROWS) {
                     throw FaultException.of(FaultCode.TOO_MANY, "rows", "over " + MOST_ROWS, MOST_ROWS);
                 }
-                rows.add(new Row(parser.getCurrentLineNumber(), record.toList()));
+                rows.add(new Row(
+                        parser.getCurrentLineNumber(),
+                        record.stream().map(Cells::unsafe).toList()));
             }
         } catch (IOException | UncheckedIOException | IllegalArgumentException | IllegalStateException e) {
             throw unreadable(String.valueOf(e.getMessage()));

@@ -21,6 +21,7 @@ import org.mosswake.core.log.LogEntry;
 import org.mosswake.core.log.LoggedDay;
 import org.mosswake.core.log.Traits;
 import org.mosswake.core.spread.SolvedLine;
+import org.mosswake.core.spread.Spread;
 import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.spread.SpreadSolver;
 import org.mosswake.core.spread.TacklePiece;
@@ -95,6 +96,8 @@ public class DayEntries {
     private final class Tied {
         private final Map<UUID, TreeMap<Instant, Traits>> lines = new HashMap<>();
         private final Map<UUID, LureAboard> lures;
+        /** Most facts of a day name the same spread. */
+        private final Map<Spread, List<SolvedLine>> solved = new HashMap<>();
 
         Tied(UUID vessel, List<FactRow> rows, List<Fact> told) {
             lures = aboard.of(vessel).carried().lures().stream()
@@ -111,8 +114,9 @@ public class DayEntries {
                 DayEntries.this
                         .lines
                         .fished(vessel, row, (OfLine) fact.what())
-                        .ifPresent(spread -> solver.solve(spread.spread())
-                                .lines()
+                        .ifPresent(spread -> solved.computeIfAbsent(
+                                        spread.spread(),
+                                        one -> solver.solve(one).lines())
                                 .forEach(line -> lines.computeIfAbsent(
                                                 line.line().id(), one -> new TreeMap<>())
                                         .put(fact.at(), traits(spread, line))));

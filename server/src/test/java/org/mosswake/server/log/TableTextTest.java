@@ -38,6 +38,14 @@ class TableTextTest {
         }
     }
 
+    /** What a table that went out keeps from being a formula is text again when it comes in. */
+    @Test
+    void whatWasQuotedAgainstFormulasIsAsItWas() {
+        TableText table = TableText.read("fish,lure\nking,'-20 g jig\nmahi,'plain\n".getBytes(StandardCharsets.UTF_8));
+        assertThat(table.rows().get(0).cells()).containsExactly("king", "-20 g jig");
+        assertThat(table.rows().get(1).cells()).containsExactly("mahi", "'plain");
+    }
+
     @Test
     void aTableWithoutHeadersKeepsItsFirstRow() {
         TableText table = TableText.read("18.6.2019,king\n19.6.2019,mahi\n".getBytes(StandardCharsets.UTF_8));

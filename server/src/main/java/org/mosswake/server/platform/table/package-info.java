@@ -1,0 +1,2 @@
+/** What all tables share that leave and come back as CSV. */
+package org.mosswake.server.platform.table;
