@@ -43,8 +43,8 @@ export function LogStation({ boat, boats }: { boat: Boat; boats: readonly BoatTi
   )
 }
 
-function spanWords({ firstDay, lastDay }: Log): string {
-  if (!firstDay || !lastDay) return 'No day yet'
+function spanWords({ firstDay, lastDay, entries }: Log): string {
+  if (!firstDay || !lastDay) return entries > 0 ? 'Log without a year' : 'No day yet'
   const [first, last] = [firstDay.slice(0, 4), lastDay.slice(0, 4)]
   return first === last ? `Log of ${first}` : `Log of ${first} to ${last}`
 }

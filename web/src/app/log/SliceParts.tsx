@@ -71,9 +71,12 @@ export function SliceBar({ s, log }: Part) {
 }
 
 function SumWords({ log: { sum } }: { log: Log }) {
+  // Where no time is known at all, those without one are all there are.
+  const counted = sum.minutes > 0 ? sum.strikes : sum.strikes + sum.untimed
   return (
     <p className="text-lg font-semibold" role="status" data-testid="sum">
-      {sum.strikes.toLocaleString('en')} {sum.strikes === 1 ? 'strike' : 'strikes'} in {hours(sum.minutes)}
+      {counted.toLocaleString('en')} {counted === 1 ? 'strike' : 'strikes'}
+      {sum.minutes > 0 && ` in ${hours(sum.minutes)}`}
       {sum.per100 !== undefined && (
         <span className="font-normal text-slate">
           {' '}
