@@ -1,5 +1,7 @@
 package org.mosswake.core.call;
 
+import java.util.Arrays;
+import java.util.Optional;
 import org.mosswake.core.units.OnceCalled;
 
 /** The methods of the trade. */
@@ -38,5 +40,9 @@ public enum PlaybookId implements OnceCalled {
 
     public String words() {
         return words;
+    }
+
+    public static Optional<PlaybookId> worded(String words) {
+        return Arrays.stream(values()).filter(id -> id.words.equals(words)).findFirst();
     }
 }

@@ -42,10 +42,10 @@ public enum Species {
         return celsius >= band.from && celsius <= band.to;
     }
 
-    Band usualBand() {
+    public Band usualBand() {
         return band;
     }
 
     /** It is comfortable from {@code from} to {@code to}, and hardly met outside {@code coldest} to {@code warmest} (°C). */
-    record Band(double coldest, double from, double to, double warmest) {}
+    public record Band(double coldest, double from, double to, double warmest) {}
 }

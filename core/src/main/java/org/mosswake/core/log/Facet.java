@@ -22,6 +22,8 @@ public enum Facet {
     WATER("water", Figure.Kind.TEMPERATURE, -3, 8, 12, 16, 20, 22, 24, 26, 28, 40),
     CLARITY("clarity"),
     BOTTOM("bottom", Figure.Kind.DISTANCE, 0, 10, 20, 35, 50, 80, 150, 11_000),
+    /** As the call words it. */
+    METHOD("method"),
     POSITION("position"),
     LURE("lure"),
     COLOUR("colour"),
@@ -79,7 +81,7 @@ public enum Facet {
     /** Set by the crew, and not by day or sea: what one may change when it takes more. */
     public boolean isChosen() {
         return switch (this) {
-            case POSITION, LURE, COLOUR, SIZE, SCENT, DEPTH, OFF_BOTTOM, LEADER, PACE, BEND -> true;
+            case METHOD, POSITION, LURE, COLOUR, SIZE, SCENT, DEPTH, OFF_BOTTOM, LEADER, PACE, BEND -> true;
             default -> false;
         };
     }

@@ -35,6 +35,9 @@ public final class InventedYears {
     /** And what a position is worth to the fish. */
     private static final double POSITION = 0.6;
 
+    /** The method of a day is known from so on: older notebooks do not say. */
+    static final int PLANNED_FROM = 2022;
+
     private static final int DAYS_A_YEAR = 34;
     private static final int HOURS = 7;
     /** She turns for so much of an hour. */
@@ -77,6 +80,7 @@ public final class InventedYears {
     private final Dice dice;
     private final SyntheticSea sea;
     private final Tastes tastes;
+    private final InventedPlans plans;
     private final List<LogEntry> entries = new ArrayList<>();
 
     private InventedYears(
@@ -89,6 +93,7 @@ public final class InventedYears {
         dice = new Dice(seed);
         sea = new SyntheticSea(seed, 40, 24, flood, at -> light(at));
         tastes = tastes(seed);
+        plans = new InventedPlans(seed, latitudeDeg, longitudeDeg, zone);
     }
 
     /** What the fish of those years like. */
@@ -115,22 +120,31 @@ public final class InventedYears {
             ToDoubleFunction<Instant> flood) {
         var years = new InventedYears(seed, latitudeDeg, longitudeDeg, zone, flood);
         for (int year = from; year <= to; year++) {
-            LocalDate first = LocalDate.of(year, 1, 1);
-            years.daysOf(year).forEach(day -> years.day(first.plusDays(day)));
+            daysOf(seed, year).forEach(years::day);
         }
         return List.copyOf(years.entries);
     }
 
-    private List<Integer> daysOf(int year) {
+    /** The days that were fished. */
+    static List<LocalDate> days(long seed, int from, int to) {
+        return IntStream.rangeClosed(from, to)
+                .boxed()
+                .flatMap(year -> daysOf(seed, year).stream())
+                .toList();
+    }
+
+    private static List<LocalDate> daysOf(long seed, int year) {
+        LocalDate first = LocalDate.of(year, 1, 1);
         return IntStream.range(0, DAYS_A_YEAR)
-                .mapToObj(i -> dayOfYear(year, i))
+                .mapToObj(i -> dayOfYear(seed, year, i))
                 .distinct()
                 .sorted()
+                .map(first::plusDays)
                 .toList();
     }
 
     /** Most go out from May to October, some at any time. */
-    private int dayOfYear(int year, int number) {
+    private static int dayOfYear(long seed, int year, int number) {
         Dice of = new Dice(seed + 31L * year);
         double middle =
                 of.share("any", number) < 0.2 ? of.between(0, 364, "day", number) : of.between(120, 300, "day", number);
@@ -154,17 +168,20 @@ public final class InventedYears {
         for (int hour = 0; hour < HOURS; hour++) {
             Instant at = begin.plus(Duration.ofHours(hour));
             long of = number * 24 + hour;
+            Optional<InventedPlans.Hour> planned =
+                    day.getYear() >= PLANNED_FROM ? Optional.of(plans.hour(at)) : Optional.empty();
+            double with = worth * planned.map(InventedPlans.Hour::worth).orElse(1.0);
             double[] where = {dice.between(-1800, 1800, "north", of), dice.between(-500, 700, "east", of)};
             for (int i = 0; i < HOLDS.size(); i++) {
                 // Not every line is out every hour.
                 if (dice.share("out " + i, of) < 0.85) {
-                    line(day, at, of, where, worth, moon, i);
+                    line(day, at, of, where, with, moon, i, planned);
                 }
             }
         }
     }
 
-    private void line(LocalDate day, Instant at, long hour, double[] where, double worth, String moon, int number) {
+    private void line(LocalDate day, Instant at, long hour, double[] where, double worth, String moon, int number, Optional<InventedPlans.Hour> planned) {
         Hold hold = HOLDS.get(number);
         String what = "line " + number;
         // A lure is changed every few hours.
@@ -192,6 +209,7 @@ public final class InventedYears {
             choices.put(Facet.LIGHT, light(at).name().toLowerCase());
             choices.put(Facet.STREAM, LoggedDay.stream(flood.applyAsDouble(at)));
             choices.put(Facet.MOON, moon);
+            planned.ifPresent(by -> choices.put(Facet.METHOD, by.method().words()));
             choices.put(Facet.POSITION, hold.name());
             choices.put(Facet.LURE, lure.name());
             choices.put(Facet.COLOUR, lure.colour() == ColourRole.IMITATOR ? "imitator" : "attractor");

@@ -57,13 +57,14 @@ public class PlanService {
                 .flatMap(known -> known.count(topic));
     }
 
-    @Write
     /** When she turns for home, where the plan says when she is to be there. */
+    @Transactional(readOnly = true)
     public Optional<Instant> turnsForHome(UUID vessel, LocalDate day) {
         PlanBody plan = plan(vessel, day);
         return Optional.ofNullable(plan.homeAt()).map(at -> at.minusSeconds(Math.round(60 * plan.runOutMin())));
     }
 
+    @Write
     PlanBody save(UUID vessel, PlanBody body) {
         spreads.requireBoat(vessel);
         var write = new Documents.Change("This plan", body.day().toString(), body.version(), body);
