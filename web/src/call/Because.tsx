@@ -13,12 +13,15 @@ export function Because({
   words,
   timeZone,
   onNumbers,
+  onDays,
 }: {
   call: Call
   shown: Score
   words: Catalogue
   timeZone: string
   onNumbers(): void
+  /** What the boat's days say of the weights. */
+  onDays(): void
 }) {
   const units = useUnits()
   const [against, setAgainst] = useState(false)
@@ -62,9 +65,13 @@ export function Because({
         />
       )}
       <p className="mt-1 text-sm text-slate">
-        Weights are estimates.{' '}
+        {call.taughtByDays ? `Weights follow ${call.taughtByDays} of your days.` : 'Weights are estimates.'}{' '}
         <button type="button" className="min-h-11 underline" onClick={onNumbers}>
           See and set every number
+        </button>
+        {' · '}
+        <button type="button" className="min-h-11 underline" onClick={onDays}>
+          What your days say
         </button>
       </p>
     </section>

@@ -18,6 +18,7 @@ export function Why({
   onBuild,
   onFirst,
   onNumbers,
+  onDays,
 }: {
   call: Call
   words: Catalogue
@@ -29,6 +30,7 @@ export function Why({
   /** Back to what comes first. */
   onFirst(): void
   onNumbers(): void
+  onDays(): void
 }) {
   const units = useUnits()
   const name = (id: Playbook) => playbookWords(words, id)
@@ -109,7 +111,7 @@ export function Why({
         Build the spread
       </Button>
 
-      <Because {...{ call, shown, words, timeZone, onNumbers }} />
+      <Because {...{ call, shown, words, timeZone, onNumbers, onDays }} />
 
       <Part title="Would change the call">
         {call.wouldChange.length === 0 && <p>No single change of what you know.</p>}

@@ -180,6 +180,7 @@ const why = (over: Partial<Parameters<typeof Why>[0]> = {}) =>
         {...{ call, words }}
         timeZone="UTC"
         building={false}
+        onDays={() => undefined}
         onBuild={() => {}}
         onFirst={() => {}}
         onNumbers={() => {}}

@@ -13,6 +13,7 @@ import { DayStory } from './DayStory'
 import { InWords, SliceBar, TakesMore, Years } from './SliceParts'
 import { useSlice, type SliceState } from './useSlice'
 
+const WeightsSheet = later(() => import('../../weights/WeightsSheet').then((module) => module.WeightsSheet))
 const NotebookSheet = later(() => import('../../log/NotebookSheet').then((module) => module.NotebookSheet))
 
 /** What happened on all days, and what it proves. */
@@ -37,6 +38,9 @@ export function LogStation({ boat, boats }: { boat: Boat; boats: readonly BoatTi
         )}
       </main>
       <Suspense fallback={null}>
+        {s.sheet === 'weights' && (
+          <WeightsSheet boat={boat.boatId} when={when} onClose={() => s.setSheet(null)} />
+        )}
         {notebook && <NotebookSheet boat={boat.boatId} when={when} onClose={() => setNotebook(false)} />}
       </Suspense>
     </Frame>
@@ -93,7 +97,15 @@ function Standing({ boat, s, log, onNotebook }: { boat: Boat; s: SliceState; log
   )
 }
 
-function Says({ s: { where, setWhere }, log, onNotebook }: { s: SliceState; log: Log; onNotebook(): void }) {
+function Says({
+  s: { where, setWhere, setSheet },
+  log,
+  onNotebook,
+}: {
+  s: SliceState
+  log: Log
+  onNotebook(): void
+}) {
   const narrowed = (all: string[], text: string) => withWhere(all, readWhere(text).facet, readWhere(text))
   return (
     <aside
@@ -105,7 +117,10 @@ function Says({ s: { where, setWhere }, log, onNotebook }: { s: SliceState; log:
         Odds allow for good days and bad ones: of what is said at 80 %, about eight in ten are true. What went
         along with it, such as the lure with its depth, is not taken out: narrow the slice to see.
       </p>
-      <p className="mt-4">
+      <p className="mt-4 flex flex-wrap gap-2">
+        <Button small onClick={() => setSheet('weights')}>
+          What your days say of the call…
+        </Button>
         <Button small onClick={onNotebook}>
           Take in a notebook…
         </Button>

@@ -37,6 +37,9 @@ export function useSlice(boat: Boat) {
     /** Conditions of a slice that it is set beside. */
     beside,
     setBeside,
+    /** A sheet that stands over it. */
+    sheet: params.get('sheet'),
+    setSheet: (sheet: string | null) => put({ sheet }),
     /** Facet that it is told apart by. */
     by: params.get('by'),
     setBy: (by: string) => put({ by }),

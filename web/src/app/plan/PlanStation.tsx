@@ -212,6 +212,7 @@ export function PlanStation({
             onBuild={() => void build()}
             onFirst={() => put({ take: null })}
             onNumbers={() => setSheet('numbers')}
+            onDays={() => void go(`/boats/${boat.boatId}/log?sheet=weights`)}
           />
         )}
       </main>

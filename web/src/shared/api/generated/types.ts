@@ -556,7 +556,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["numbers_1"];
-        put: operations["set_1"];
+        put: operations["set_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -716,7 +716,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["numbers"];
-        put: operations["set"];
+        put: operations["set_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1102,6 +1102,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["round"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/weights": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["weights"];
+        put: operations["set"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1675,6 +1691,8 @@ export interface components {
             scores: components["schemas"]["ScoreReply"][];
             steps: components["schemas"]["StepReply"][];
             taken: components["schemas"]["TakenReply"];
+            /** Format: int32 */
+            taughtByDays?: number;
             /** Format: date-time */
             to: string;
             verdict: components["schemas"]["SentenceReply"][];
@@ -2509,7 +2527,7 @@ export interface components {
             bands: components["schemas"]["LogBand"][];
             choices: string[];
             /** @enum {string} */
-            facet: "SPECIES" | "OUTCOME" | "LOSS" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "CREW";
+            facet: "SPECIES" | "OUTCOME" | "LOSS" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "METHOD" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "CREW";
             /** @enum {string} */
             figure?: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
             words: string;
@@ -2525,7 +2543,7 @@ export interface components {
             arms: components["schemas"]["LogArm"][];
             chosen: boolean;
             /** @enum {string} */
-            facet: "SPECIES" | "OUTCOME" | "LOSS" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "CREW";
+            facet: "SPECIES" | "OUTCOME" | "LOSS" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "METHOD" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "CREW";
             words: string;
         };
         LogReply: {
@@ -2687,6 +2705,20 @@ export interface components {
             /** Format: date-time */
             set?: string;
             waxing: boolean;
+        };
+        MovedWeight: {
+            /** Format: int32 */
+            from: number;
+            key: string;
+            /** Format: int32 */
+            spells: number;
+            /** Format: double */
+            sure: number;
+            /** Format: int32 */
+            to: number;
+            /** Format: int32 */
+            used: number;
+            words: string;
         };
         Named: {
             /** @enum {string} */
@@ -3934,6 +3966,33 @@ export interface components {
             seen: components["schemas"]["AnswerBody"][];
             well?: components["schemas"]["SentenceReply"];
         };
+        WeightsBody: {
+            on: boolean;
+            /** Format: int32 */
+            version: number;
+        };
+        WeightsReply: {
+            /** Format: int32 */
+            another: number;
+            /** Format: int32 */
+            asked: number;
+            /** Format: int32 */
+            days: number;
+            /** Format: double */
+            lineHours: number;
+            moved: components["schemas"]["MovedWeight"][];
+            on: boolean;
+            /** Format: date-time */
+            since?: string;
+            /** Format: int32 */
+            strikes: number;
+            /** Format: int32 */
+            usedDays?: number;
+            /** Format: int32 */
+            version: number;
+            /** Format: int32 */
+            without: number;
+        };
         WidenReply: {
             /** Format: double */
             limitDeg: number;
@@ -4954,7 +5013,7 @@ export interface operations {
             };
         };
     };
-    set_1: {
+    set_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5291,7 +5350,7 @@ export interface operations {
             };
         };
     };
-    set: {
+    set_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6058,6 +6117,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RoundReply"];
+                };
+            };
+        };
+    };
+    weights: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeightsReply"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeightsBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeightsReply"];
                 };
             };
         };

@@ -35,6 +35,7 @@ class ArrowsTest {
                     "..server.deck..",
                     "..server.devices..",
                     "..server.log..",
+                    "..server.weights..",
                     "..server.putaway..",
                     "..server.owner..");
 

@@ -37,6 +37,10 @@ public record Situation(
         return new Situation(day, moment, conditions, outfit, other, table, numbers);
     }
 
+    public Situation with(Numbers other) {
+        return new Situation(day, moment, conditions, outfit, schools, table, other);
+    }
+
     /** With baits as stated for the day: what the box says of them is from before. */
     public Box box() {
         return outfit.box().withCounts(this::aboard);

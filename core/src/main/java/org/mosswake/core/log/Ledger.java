@@ -235,6 +235,57 @@ public final class Ledger {
         return all;
     }
 
+    /** A slice told apart by two facets at once, by their places in {@link #by}. */
+    public record Cell(int row, int column, Slice slice) {}
+
+    /**
+     * @param rows    arms of one facet
+     * @param columns of the other
+     * @param cells   that were fished or struck
+     */
+    public record Cross(List<Arm> rows, List<Arm> columns, List<Cell> cells) {}
+
+    public Cross cross(Facet of, Facet over, List<Where> filter) {
+        IntPredicate matches = matches(filter);
+        List<Arm> rows = by(of, filter);
+        List<Arm> columns = by(over, filter);
+        Map<Integer, Integer> rowOf = places(of, rows);
+        Map<Integer, Integer> columnOf = places(over, columns);
+        var adding = new HashMap<Integer, Adding>();
+        for (int i = 0; i < size; i++) {
+            Integer row = rowOf.get(armOf(of, i));
+            Integer column = columnOf.get(armOf(over, i));
+            if (row != null && column != null && matches.test(i)) {
+                adding.computeIfAbsent(row * columns.size() + column, one -> new Adding())
+                        .add(i);
+            }
+        }
+        return new Cross(
+                rows,
+                columns,
+                adding.entrySet().stream()
+                        .sorted(Map.Entry.comparingByKey())
+                        .map(cell -> new Cell(
+                                cell.getKey() / columns.size(),
+                                cell.getKey() % columns.size(),
+                                cell.getValue().slice()))
+                        .toList());
+    }
+
+    /** Where each band or text stands among the arms. */
+    private Map<Integer, Integer> places(Facet facet, List<Arm> arms) {
+        var places = new HashMap<Integer, Integer>();
+        for (int i = 0; i < arms.size(); i++) {
+            Arm arm = arms.get(i);
+            places.put(
+                    facet.isNumber()
+                            ? facet.band(arm.from()).orElseThrow()
+                            : texts.get(facet).indexOf(arm.choice()),
+                    i);
+        }
+        return places;
+    }
+
     /** Negative where it is not known. */
     private int armOf(Facet facet, int i) {
         return facet.isNumber()

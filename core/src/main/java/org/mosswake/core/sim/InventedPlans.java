@@ -79,8 +79,8 @@ public final class InventedPlans {
                 known,
                 number,
                 Topic.STRUCTURE,
-                Answer.choice(of(
-                        number, "structure", Topic.Structure.LEDGE, Topic.Structure.REEF, Topic.Structure.FLAT)));
+                Answer.choice(
+                        of(number, "structure", Topic.Structure.LEDGE, Topic.Structure.REEF, Topic.Structure.FLAT)));
         known = maybe(
                 known, number, Topic.WEED, Answer.choice(of(number, "weed", Topic.Weed.NONE, Topic.Weed.SCATTERED)));
         return maybe(

@@ -181,7 +181,15 @@ public final class InventedYears {
         }
     }
 
-    private void line(LocalDate day, Instant at, long hour, double[] where, double worth, String moon, int number, Optional<InventedPlans.Hour> planned) {
+    private void line(
+            LocalDate day,
+            Instant at,
+            long hour,
+            double[] where,
+            double worth,
+            String moon,
+            int number,
+            Optional<InventedPlans.Hour> planned) {
         Hold hold = HOLDS.get(number);
         String what = "line " + number;
         // A lure is changed every few hours.

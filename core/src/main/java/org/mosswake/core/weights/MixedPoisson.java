@@ -217,7 +217,7 @@ record MixedPoisson(double scale, double[] moves, double[] variances, double evi
                 evidence += Math.log(precision[k]) / 2;
             }
             for (double one : dayCurve) {
-                evidence -= Math.log(one) / 2;
+                evidence += (Math.log(dayPrecision) - Math.log(one)) / 2;
             }
             RealMatrix lower = curve.getL();
             for (int k = 0; k < theta.length; k++) {

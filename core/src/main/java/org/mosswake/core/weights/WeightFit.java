@@ -1,6 +1,7 @@
 package org.mosswake.core.weights;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -13,17 +14,17 @@ import org.mosswake.core.call.Evidence;
  * Weights of the call corrected by the owner's own days.
  *
  * <p>Strikes of a {@link Spell} are Poisson in its line-minutes times {@code exp(a + s·said + Σ moves + day)}: {@code said}
- * is what the call said for it, every weight moves by a normal of its own about 0, and what a day is worth varies with a
- * standard deviation of {@value #DAY} (as the log's odds have it). How far weights move at all is not set but weighed: each of
- * {@link #SPREADS} counts by how well it explains the days (Laplace's approximation), so that few days move little. A Poisson
+ * is what the call said for it, every weight moves by a normal of its own about 0, and so does what a day is worth (season, luck).
+ * How far weights and days vary at all is not set: of {@link #DAYS} the likeliest is taken, each of {@link #SPREADS} counts by
+ * how well it explains the days (Laplace's approximation), so that few days move little. A Poisson
  * mixed model; Breslow and Clayton, Journal of the American Statistical Association 88 (1993).
  *
  * @param scale strikes that one whole weight is worth: their logarithm
  * @param moved those that moved, the farthest first
  */
 public record WeightFit(int days, int strikes, double minutes, double scale, List<Moved> moved) {
-    /** Standard deviation of the logarithm of what a day is worth (ESTIMATE, as in the log's odds). */
-    static final double DAY = 0.6;
+    /** Standard deviations of the logarithm of what a day is worth that are weighed. */
+    private static final double[] DAYS = {0.4, 0.7, 1.1};
     /** Standard deviations of a weight about the shipped one that are weighed (1 is ten tenths). */
     private static final double[] SPREADS = {0.02, 0.06, 0.12, 0.2, 0.3};
     /** What is believed of them before any day: small ones (ESTIMATE). */
@@ -45,7 +46,8 @@ public record WeightFit(int days, int strikes, double minutes, double scale, Lis
 
     /** @param own keys that the skipper has set: they stay */
     public static WeightFit of(List<Spell> spells, Set<String> own) {
-        List<Spell> fished = spells.stream().filter(spell -> spell.minutes() > 0).toList();
+        List<Spell> fished =
+                spells.stream().filter(spell -> spell.minutes() > 0).toList();
         var shipped = new TreeMap<String, Integer>();
         fished.forEach(spell -> spell.pieces().stream()
                 .filter(piece -> !own.contains(piece.key()))
@@ -62,9 +64,8 @@ public record WeightFit(int days, int strikes, double minutes, double scale, Lis
 
     /** The shipped weights with what moved. */
     public Map<String, Double> tenths() {
-        return moved.stream()
-                .filter(move -> move.tenths() != move.from())
-                .collect(Collectors.toMap(Moved::key, move -> (double) move.tenths()));
+        return moved.stream().filter(move -> move.tenths() != move.from()).collect(Collectors.toMap(Moved::key, move ->
+                (double) move.tenths()));
     }
 
     /** Fits at every spread, each by its share of belief. */
@@ -80,11 +81,12 @@ public record WeightFit(int days, int strikes, double minutes, double scale, Lis
             this.spells = spells;
             moves = new double[keys.size()];
             squares = new double[keys.size()];
-            var fits = new ArrayList<MixedPoisson>();
-            for (double spread : SPREADS) {
-                fits.add(MixedPoisson.fit(keys, spells, spread, DAY));
-            }
-            double most = fits.stream().mapToDouble(MixedPoisson::evidence).max().orElseThrow();
+            double day = likeliestDay();
+            List<MixedPoisson> fits = Arrays.stream(SPREADS)
+                    .mapToObj(spread -> MixedPoisson.fit(keys, spells, spread, day))
+                    .toList();
+            double most =
+                    fits.stream().mapToDouble(MixedPoisson::evidence).max().orElseThrow();
             double[] share = new double[SPREADS.length];
             double sum = 0;
             for (int i = 0; i < share.length; i++) {
@@ -94,6 +96,15 @@ public record WeightFit(int days, int strikes, double minutes, double scale, Lis
             for (int i = 0; i < share.length; i++) {
                 add(fits.get(i), share[i] / sum);
             }
+        }
+
+        private double likeliestDay() {
+            return Arrays.stream(DAYS)
+                    .boxed()
+                    .max(Comparator.comparingDouble(
+                            day -> MixedPoisson.fit(keys, spells, SPREADS[SPREADS.length / 2], day)
+                                    .evidence()))
+                    .orElseThrow();
         }
 
         private void add(MixedPoisson fit, double share) {

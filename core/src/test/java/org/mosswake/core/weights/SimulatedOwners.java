@@ -2,7 +2,9 @@ package org.mosswake.core.weights;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -33,16 +35,23 @@ final class SimulatedOwners {
     private final Random random;
     private final boolean warm;
     private final List<Species> targets;
+    /** Nobody fishes everywhere. */
+    private final List<Topic.Structure> grounds;
+
     private final Map<String, Double> moves = new HashMap<>();
+    private final Map<Light, Situation> hours = new EnumMap<>(Light.class);
 
     /** @param spread of the weights about the shipped ones: standard deviation (1 is ten tenths) */
     SimulatedOwners(long seed, double spread) {
         random = new Random(seed * 7919 + 31);
         random.nextDouble();
         warm = random.nextBoolean();
-        targets = warm
-                ? List.of(Species.MAHI, Species.TUNA, Species.KING, Species.WAHOO)
-                : List.of(Species.COHO, Species.CHINOOK, Species.STRIPED_BASS);
+        targets = some(
+                2,
+                warm
+                        ? List.of(Species.MAHI, Species.TUNA, Species.KING, Species.WAHOO)
+                        : List.of(Species.COHO, Species.CHINOOK, Species.STRIPED_BASS));
+        grounds = some(3, List.of(Topic.Structure.values()));
         Evidence.shipped().keySet().forEach(key -> moves.put(key, spread * random.nextGaussian()));
     }
 
@@ -124,12 +133,18 @@ final class SimulatedOwners {
         }
 
         double with(Map<String, Double> moves) {
-            return shipped + pieces.stream().mapToDouble(piece -> moves.getOrDefault(piece.key(), 0.0)).sum();
+            return shipped
+                    + pieces.stream()
+                            .mapToDouble(piece -> moves.getOrDefault(piece.key(), 0.0))
+                            .sum();
         }
     }
 
     private static PlaybookId first(List<Weighed> all, Map<String, Double> moves) {
-        return all.stream().max(Comparator.comparingDouble(one -> one.with(moves))).orElseThrow().id();
+        return all.stream()
+                .max(Comparator.comparingDouble(one -> one.with(moves)))
+                .orElseThrow()
+                .id();
     }
 
     private Situation situation(Light light) {
@@ -137,11 +152,13 @@ final class SimulatedOwners {
     }
 
     private Situation with(Light light, Conditions conditions) {
-        return warm ? Days.large(light, conditions) : Days.small(light, conditions);
+        return hours.computeIfAbsent(
+                        light, one -> warm ? Days.large(one, Conditions.NOTHING) : Days.small(one, Conditions.NOTHING))
+                .with(conditions);
     }
 
     private Conditions conditions() {
-        Species target = targets.get(random.nextInt(targets.size()));
+        Species target = any(targets);
         Species.Band band = target.usualBand();
         Conditions c = Conditions.NOTHING
                 .with(Topic.TARGET, Answer.choice(target))
@@ -155,7 +172,7 @@ final class SimulatedOwners {
         c = maybe(c, Topic.STREAM, Answer.number(SpeedUnit.KNOT.toSi(between(0, 2.4))));
         double depth = warm ? between(15, 250) : between(8, 80);
         c = maybe(c, Topic.DEPTH, Answer.number(Math.round(depth)));
-        c = maybe(c, Topic.STRUCTURE, Answer.choice(any(Topic.Structure.values())));
+        c = maybe(c, Topic.STRUCTURE, Answer.choice(any(grounds)));
         Topic.Birds birds = any(Topic.Birds.values());
         c = maybe(
                 c,
@@ -177,8 +194,18 @@ final class SimulatedOwners {
         return random.nextDouble() < 0.75 ? c.with(topic, answer) : c;
     }
 
+    private <T> T any(List<T> of) {
+        return of.get(random.nextInt(of.size()));
+    }
+
     private <T> T any(T[] of) {
-        return of[random.nextInt(of.length)];
+        return any(List.of(of));
+    }
+
+    private <T> List<T> some(int count, List<T> of) {
+        var all = new ArrayList<T>(of);
+        Collections.shuffle(all, random);
+        return List.copyOf(all.subList(0, count));
     }
 
     private double between(double from, double to) {

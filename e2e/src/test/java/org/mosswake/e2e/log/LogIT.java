@@ -96,6 +96,31 @@ class LogIT extends Journey {
         assertThat(page.getByTestId("sum")).containsText(Pattern.compile("^" + before + " .*1 without a time fished"));
     }
 
+    /** What the days teach is shown beside the shipped weights, off until it is switched on, and taken back. */
+    @Test
+    void theDaysCorrectTheCall() {
+        log("Slow Almanac");
+        button("What your days say of the call…").click();
+        assertThat(page.getByTestId("taught")).containsText(Pattern.compile("From 1\\d\\d days out"));
+        assertThat(page.getByText("Not in use")).isVisible();
+        assertThat(page.getByTestId("moved-weights").locator("tbody tr").first())
+                .containsText(Pattern.compile(", for .*±"));
+        button("Use these in the call").click();
+        assertThat(page.getByText(Pattern.compile("In use since .*, from 1\\d\\d days")))
+                .isVisible();
+        page.keyboard().press("Escape");
+        page.keyboard().press("1");
+        assertThat(page.getByText(Pattern.compile("Weights follow 1\\d\\d of your days")))
+                .isVisible();
+        button("What your days say").click();
+        button("Back to the shipped weights").click();
+        assertThat(page.getByText("Not in use")).isVisible();
+        page.keyboard().press("Escape");
+        page.keyboard().press("1");
+        assertThat(page.getByText("Weights are estimates")).isVisible();
+        assertThat(complaints).isEmpty();
+    }
+
     @Test
     void anEmptyLogSaysHowItFills() {
         log("Sprat");

@@ -25,6 +25,7 @@ import org.mosswake.server.platform.wire.SentenceReply;
  * @param scores      every playbook, the heaviest first
  * @param marginTenths of the first over the second
  * @param from        the first stays first around the moment, until {@code to}
+ * @param taughtByDays days out whose strikes moved the weights; absent where the shipped ones are used
  * @param bagByTable  fish the bag has room for by the table and the crew, where both are known
  */
 record CallReply(
@@ -44,7 +45,8 @@ record CallReply(
         List<CautionReply> cautions,
         List<StepReply> steps,
         @Nullable RuleBody rule,
-        @Nullable Integer bagByTable) {
+        @Nullable Integer bagByTable,
+        @Nullable Integer taughtByDays) {
     /** Playbooks whose reasons are sent: nobody reads those of the last. */
     private static final int WITH_REASONS = 8;
 
@@ -122,7 +124,8 @@ record CallReply(
         }
     }
 
-    static CallReply of(Call call, List<Step> steps, Optional<Entry> entry, Optional<Integer> bag) {
+    static CallReply of(
+            Call call, List<Step> steps, Optional<Entry> entry, Optional<Integer> bag, Optional<Integer> taught) {
         var scores = call.ranking().scores();
         return new CallReply(
                 IntStream.range(0, scores.size())
@@ -160,6 +163,7 @@ record CallReply(
                         .toList(),
                 steps.stream().map(StepReply::of).toList(),
                 entry.map(RuleBody::of).orElse(null),
-                bag.orElse(null));
+                bag.orElse(null),
+                taught.orElse(null));
     }
 }

@@ -90,6 +90,43 @@ public class CallService {
         return Ranking.of(situation(vessel, body, Sky.of(body)));
     }
 
+    /** All a call of a day out is made from, by the shipped weights and the skipper's own. */
+    public Situation untaught(
+            UUID vessel, LocalDate day, Instant at, double latitude, double longitude, ZoneId zone, Conditions known) {
+        var place = new PlaceBody(latitude, longitude, zone.getId());
+        var body = new CallBody(day, at, place, AnswerBody.of(known), null, null, null, null, null);
+        return situation(vessel, body, Sky.of(body)).with(ways.ownNumbers(vessel));
+    }
+
+    /** Another day out with the same boat, box and ways. */
+    public Situation again(
+            Situation before,
+            LocalDate day,
+            Instant at,
+            double latitude,
+            double longitude,
+            ZoneId zone,
+            Conditions known) {
+        var body = new CallBody(
+                day,
+                at,
+                new PlaceBody(latitude, longitude, zone.getId()),
+                AnswerBody.of(known),
+                null,
+                null,
+                null,
+                null,
+                null);
+        return new Situation(
+                day,
+                Sky.of(body).moment(at),
+                known,
+                before.outfit(),
+                before.schools(),
+                before.table(),
+                before.numbers());
+    }
+
     CallReply call(UUID vessel, CallBody body) {
         Sky sky = Sky.of(body);
         Situation s = situation(vessel, body, sky);
@@ -97,7 +134,7 @@ public class CallService {
         Optional<Entry> entry = entry(s, call.taken());
         Optional<Integer> room = entry.flatMap(Entry::bag)
                 .flatMap(bag -> s.conditions().count(Topic.CREW).map(crew -> bag * crew));
-        return CallReply.of(call, steps(vessel, s, call, body, sky), entry, room);
+        return CallReply.of(call, steps(vessel, s, call, body, sky), entry, room, ways.taughtByDays(vessel));
     }
 
     /** Of the target where the playbook takes it, else of its first fish in the table. */

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import org.mosswake.core.call.Species;
 import org.mosswake.core.call.Topic;
+import org.mosswake.core.sim.Almanac;
 import org.mosswake.core.units.SpeedUnit;
 import org.mosswake.server.platform.demo.DemoIds;
 import org.mosswake.server.platform.demo.DemoPart;
@@ -69,6 +70,10 @@ class DemoCall implements DemoPart {
                         null,
                         null,
                         null));
+        Almanac.plans()
+                .forEach((day, known) -> plans.save(
+                        DemoIds.SLOW_ALMANAC,
+                        new PlanBody(day, 0, AnswerBody.of(known), 60.0, null, null, null, null)));
         rule(Species.MAHI, null, null, 10, 0.5, false);
         rule(Species.TUNA, null, null, 5, null, false);
         rule(Species.KING, "04-01", "11-30", 3, 0.6, false);

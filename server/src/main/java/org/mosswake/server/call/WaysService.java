@@ -2,6 +2,7 @@ package org.mosswake.server.call;
 
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -30,8 +31,10 @@ public class WaysService implements MarkedReply.Source {
     private final Documents documents;
     private final NumberSets sets;
     private final SpreadService spreads;
+    private final LearntWeights learnt;
 
-    WaysService(Documents documents, NumberSets sets, SpreadService spreads) {
+    WaysService(Documents documents, NumberSets sets, SpreadService spreads, LearntWeights learnt) {
+        this.learnt = learnt;
         this.documents = documents;
         this.sets = sets;
         this.spreads = spreads;
@@ -75,8 +78,24 @@ public class WaysService implements MarkedReply.Source {
         return sides(vessel);
     }
 
+    /** The skipper's own, before what the days have taught, before the shipped ones. */
     @Transactional(readOnly = true)
     public Numbers numbers(UUID vessel) {
+        var all = new HashMap<>(Numbers.usable(
+                        learnt.learnt(vessel).map(LearntWeights.Learnt::tenths).orElse(Map.of()))
+                .set());
+        all.putAll(sets.used(vessel, CALL));
+        return new Numbers(all);
+    }
+
+    /** Days that moved the weights in use; empty for the shipped ones. */
+    Optional<Integer> taughtByDays(UUID vessel) {
+        return learnt.learnt(vessel).map(LearntWeights.Learnt::days);
+    }
+
+    /** Without what the days have taught. */
+    @Transactional(readOnly = true)
+    public Numbers ownNumbers(UUID vessel) {
         return new Numbers(sets.used(vessel, CALL));
     }
 

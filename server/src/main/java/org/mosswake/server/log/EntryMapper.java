@@ -27,6 +27,22 @@ interface EntryMapper {
             @Nullable Double latitudeDeg,
             @Nullable Double longitudeDeg) {}
 
+    @Select("""
+            select day, (array_agg(trip_id))[1] as trip_id, known ->> 'METHOD' as method,
+                   to_timestamp(avg(extract(epoch from happened_at)) filter (where kind = 'FISHED')) as at,
+                   sum(minutes) as minutes, count(*) filter (where kind = 'STRUCK' and timed) as strikes
+            from log_entry
+            where vessel_id = #{vessel} and known ->> 'METHOD' is not null and happened_at is not null
+            group by day, known ->> 'METHOD', known ->> 'LIGHT'
+            having sum(minutes) > 0
+            order by day, at""")
+    List<MethodDays.Fished> methods(UUID vessel);
+
+    @Select("""
+            select count(distinct day) from log_entry
+            where vessel_id = #{vessel} and kind = 'FISHED' and happened_at is not null""")
+    int daysFished(UUID vessel);
+
     record TripStand(UUID tripId, long sequence, int edition) {}
 
     @Select("""

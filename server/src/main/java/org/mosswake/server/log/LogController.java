@@ -42,6 +42,13 @@ class LogController {
         return log.slice(boat, sent(request, "where"), beside == null ? null : other, day);
     }
 
+    /** The same slice told apart two ways at once, and by position. */
+    @GetMapping("/api/boats/{boat}/log/pictures")
+    PicturesReply pictures(
+            @PathVariable UUID boat, @RequestParam(required = false) List<String> where, HttpServletRequest request) {
+        return log.pictures(boat, sent(request, "where"));
+    }
+
     /**
      * What a day out has said until a moment.
      *

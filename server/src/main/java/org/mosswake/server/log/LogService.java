@@ -28,6 +28,10 @@ import org.springframework.stereotype.Service;
 
 @Service
 class LogService {
+    /** What is drawn over what: rows over columns. */
+    private static final List<List<Facet>> CROSSES =
+            List.of(List.of(Facet.STREAM, Facet.HOUR), List.of(Facet.DEPTH, Facet.HOUR));
+
     private static final int STRIKES = 300;
     private static final int CHOICES = 60;
     /** As many as a notebook may have: a table that goes out can come in. */
@@ -81,6 +85,25 @@ class LogService {
                 ledger.pieces(filter, PIECE_M).stream()
                         .map(YearsReply.SeaPiece::of)
                         .limit(PIECES)
+                        .toList());
+    }
+
+    PicturesReply pictures(UUID vessel, List<String> where) {
+        List<Where> filter = WhereText.read("where", where);
+        boats.require(vessel);
+        Ledger ledger = ledgers.of(vessel);
+        Slice slice = ledger.slice(filter);
+        double pooled = slice.minutes() > 0 ? slice.strikes() / slice.minutes() : 0;
+        return new PicturesReply(
+                YearsReply.LogSum.of(slice, pooled),
+                CROSSES.stream()
+                        .map(two -> PicturesReply.LogCross.of(
+                                two.get(0), two.get(1), ledger.cross(two.get(0), two.get(1), filter), pooled))
+                        .toList(),
+                ledger.by(Facet.POSITION, filter).stream()
+                        .limit(CHOICES)
+                        .map(arm ->
+                                new PicturesReply.LogPosition(arm.choice(), YearsReply.LogSum.of(arm.slice(), pooled)))
                         .toList());
     }
 

@@ -13,6 +13,7 @@ import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.clock.DemoTides;
 import org.mosswake.core.clock.TideStation;
 import org.mosswake.core.gear.LureItem;
@@ -29,6 +30,7 @@ import org.mosswake.core.strikes.DayLog;
 import org.mosswake.core.strikes.Fact;
 import org.mosswake.core.strikes.Happening.OfLine;
 import org.mosswake.core.tow.TowShape;
+import org.mosswake.server.call.OriginService;
 import org.mosswake.server.gear.Aboard;
 import org.mosswake.server.gear.LureAboard;
 import org.mosswake.server.spread.FishedSpreads.Fished;
@@ -48,9 +50,17 @@ public class DayEntries {
     private final FactReader reader;
     private final StruckLines lines;
     private final Aboard aboard;
+    private final OriginService origins;
     private final SpreadSolver solver = new SpreadSolver();
 
-    DayEntries(TripService trips, FactMapper facts, FactReader reader, StruckLines lines, Aboard aboard) {
+    DayEntries(
+            TripService trips,
+            FactMapper facts,
+            FactReader reader,
+            StruckLines lines,
+            Aboard aboard,
+            OriginService origins) {
+        this.origins = origins;
         this.trips = trips;
         this.facts = facts;
         this.reader = reader;
@@ -96,10 +106,13 @@ public class DayEntries {
     private final class Tied {
         private final Map<UUID, TreeMap<Instant, Traits>> lines = new HashMap<>();
         private final Map<UUID, LureAboard> lures;
+        private final Map<UUID, Optional<PlaybookId>> methods = new HashMap<>();
+        private final UUID vessel;
         /** Most facts of a day name the same spread. */
         private final Map<Spread, List<SolvedLine>> solved = new HashMap<>();
 
         Tied(UUID vessel, List<FactRow> rows, List<Fact> told) {
+            this.vessel = vessel;
             lures = aboard.of(vessel).carried().lures().stream()
                     .collect(Collectors.toMap(lure -> lure.item().id(), lure -> lure, (one, other) -> one));
             IntStream.range(0, rows.size())
@@ -140,6 +153,9 @@ public class DayEntries {
             var choices = new EnumMap<Facet, String>(Facet.class);
             choices.put(Facet.POSITION, line.holder().name());
             choices.put(Facet.LURE, line.lure().name());
+            Optional.ofNullable(spread.body().spreadId())
+                    .flatMap(id -> methods.computeIfAbsent(id, one -> origins.playbookOf(vessel, one)))
+                    .ifPresent(method -> choices.put(Facet.METHOD, method.words()));
             Optional<LureAboard> carried = line.tackle().stream()
                     .map(TacklePiece::item)
                     .flatMap(Optional::stream)

@@ -64,6 +64,36 @@ class LogApiTest {
                 .contains("EARLIER_WEEKS", "TAKES_MORE");
     }
 
+    /** Cells of a picture add up to what the arms of its rows are, and are the slices of both conditions. */
+    @Test
+    void picturesAddUp(Api api) {
+        JsonNode pictures = api.get(YEARS + "/log/pictures?where=SPECIES:king").json();
+        JsonNode depths = pictures.get("crosses").get(1);
+        assertThat(depths.get("rowFacet").asString()).isEqualTo("DEPTH");
+        int strikes = 0;
+        for (JsonNode cell : depths.get("cells")) {
+            strikes += cell.get("sum").get("strikes").asInt();
+        }
+        assertThat(strikes).isEqualTo(pictures.get("sum").get("strikes").asInt());
+        JsonNode cell = depths.get("cells").get(3);
+        JsonNode same = log(
+                        api,
+                        YEARS,
+                        "SPECIES:king",
+                        depths.get("rows")
+                                .get(cell.get("row").asInt())
+                                .get("where")
+                                .asString(),
+                        depths.get("columns")
+                                .get(cell.get("column").asInt())
+                                .get("where")
+                                .asString())
+                .get("sum");
+        assertThat(same).isEqualTo(cell.get("sum"));
+        assertThat(pictures.get("positions")).hasSize(5);
+        assertThat(api.get(YEARS + "/log/pictures?where=NOTHING:x").status()).isEqualTo(400);
+    }
+
     /** Two slices side by side: each is what it is alone, and the odds mirror. */
     @Test
     void twoSlicesAreSetSideBySide(Api api) {

@@ -10,6 +10,8 @@ public enum DocumentKind {
     CALL_NUMBERS,
     /** Numbers of the bench that were set. */
     BENCH_NUMBERS,
+    /** Weights the owner's days taught, with whether they are used. */
+    LEARNT_WEIGHTS,
     /** Of a species in the skipper's own table. */
     RULE,
     /** Counted aboard; named by the item. */
