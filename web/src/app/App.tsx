@@ -9,7 +9,17 @@ import { boats, gearOf } from '../draft/queries'
 import { UnitsProvider } from '../units/UnitsContext'
 import { Failed } from './Failed'
 import { SpreadChooser } from './spread/SpreadChooser'
-import { BoatPage, BoxPage, DeckPage, LogPage, PlanPage, PrintPage, RigPage, SpreadPage } from './stations'
+import {
+  BoatPage,
+  BoxPage,
+  DeckPage,
+  LogPage,
+  PlanPage,
+  PrintPage,
+  RigPage,
+  SeasonPage,
+  SpreadPage,
+} from './stations'
 import { Waiting } from './Waiting'
 
 const Pairing = later(() => import('../devices/Pairing').then((module) => module.Pairing))
@@ -41,6 +51,7 @@ export function App() {
                   <Route path="/boats/:boatId/deck" element={<SpreadChooser station="deck" />} />
                   <Route path="/boats/:boatId/deck/:spreadId" element={<DeckPage />} />
                   <Route path="/boats/:boatId/log" element={<LogPage />} />
+                  <Route path="/boats/:boatId/season" element={<SeasonPage />} />
                   <Route path="/boats/:boatId/boat" element={<BoatPage />} />
                   <Route path="/boats/:boatId/box" element={<BoxPage />} />
                   <Route path="*" element={<Navigate to="/" replace />} />

@@ -7,6 +7,7 @@ const boat = () => import('./boat/BoatPage').then((module) => module.BoatPage)
 const box = () => import('./boat/BoxPage').then((module) => module.BoxPage)
 const deck = () => import('./deck/DeckPage').then((module) => module.DeckPage)
 const log = () => import('./log/LogPage').then((module) => module.LogPage)
+const season = () => import('./log/SeasonPage').then((module) => module.SeasonPage)
 const print = () => import('./rig/PrintPage').then((module) => module.PrintPage)
 
 /** A script for each station: the one asked for comes first. */
@@ -17,12 +18,23 @@ export const BoatPage = later(boat)
 export const BoxPage = later(box)
 export const DeckPage = later(deck)
 export const LogPage = later(log)
+export const SeasonPage = later(season)
 export const PrintPage = later(print)
 
 /** Fetches the script of the address at once, beside the first data and not after it. */
 export function fetchStation(pathname: string): void {
   const name = pathname.split('/')[3] ?? 'spread'
-  const loads: Record<string, () => Promise<unknown>> = { plan, rig, spread, deck, log, boat, box, print }
+  const loads: Record<string, () => Promise<unknown>> = {
+    plan,
+    rig,
+    spread,
+    deck,
+    log,
+    boat,
+    box,
+    print,
+    season,
+  }
   // What does not come now is asked for again when it is shown.
   void loads[name]?.().catch(() => undefined)
 }

@@ -1,6 +1,6 @@
 import { saySentence } from '../units/sentence'
 import { useUnits } from '../units/UnitsContext'
-import { oddsWords, roundEnd } from './model'
+import { oddsWords, roundEnd, shortHours } from './model'
 import type { Arm, Question } from './queries'
 
 /** What each arm took for its time, with where eight in ten lie, and the odds that it takes more than the others. */
@@ -73,8 +73,5 @@ export const hours = (minutes: number): string =>
   minutes < 600
     ? `${Math.round(minutes)} line-minutes`
     : `${Math.round(minutes / 60).toLocaleString('en')} line-hours`
-
-const shortHours = (minutes: number): string =>
-  minutes < 600 ? `${Math.round(minutes)} min` : `${Math.round(minutes / 60).toLocaleString('en')} h`
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

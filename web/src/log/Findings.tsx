@@ -6,7 +6,13 @@ import type { Log } from './queries'
 const CLEAR = new Set(['EARLIER_WEEKS', 'TAKES_MORE'])
 
 /** What the log says, the clearest first; each can be shown by its own slice. */
-export function Findings({ findings, onShow }: { findings: Log['findings']; onShow(where: string[]): void }) {
+export function Findings({
+  findings,
+  onShow,
+}: {
+  findings: Log['findings']
+  onShow?: (where: string[]) => void
+}) {
   const units = useUnits()
   if (findings.length === 0)
     return <p>Nothing is clear yet. The log answers by itself as days, lines and strikes come in.</p>
@@ -24,7 +30,7 @@ export function Findings({ findings, onShow }: { findings: Log['findings']; onSh
               {words.charAt(0).toUpperCase() + words.slice(1)}
             </h3>
             <p className="mb-1.5 leading-snug">{saySentence(says, units, 'UTC')}</p>
-            {where.length > 0 && (
+            {where.length > 0 && onShow && (
               <Button small onClick={() => onShow(where)}>
                 Show only these
               </Button>

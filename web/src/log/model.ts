@@ -60,3 +60,6 @@ export function roundEnd(value: number): number {
 /** The first of a week of sevens of days. */
 export const weekBegins = (year: number, week: number): Date =>
   new Date(Date.UTC(year, 0, 1 + 7 * (week - 1)))
+
+export const shortHours = (minutes: number): string =>
+  minutes < 600 ? `${Math.round(minutes)} min` : `${Math.round(minutes / 60).toLocaleString('en')} h`

@@ -40,6 +40,23 @@ export const logOf = (
     refetchInterval: ANEW_MS,
   })
 
+export type Cross = Schemas['LogCross']
+export type Placed = Schemas['LogPosition']
+
+/** The slice told apart two ways at once, and by position. */
+export const picturesOf = (boat: string, where: readonly string[]) =>
+  queryOptions({
+    queryKey: ['years', boat, 'pictures', where],
+    queryFn: () =>
+      ask((api) =>
+        api.GET('/api/boats/{boat}/log/pictures', {
+          params: { path: { boat }, query: { where: [...where] } },
+        }),
+      ),
+    placeholderData: keepPreviousData,
+    staleTime: 0,
+  })
+
 /**
  * What a day has said until a moment.
  *

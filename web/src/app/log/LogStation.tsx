@@ -1,4 +1,5 @@
 import { Suspense, useState } from 'react'
+import { Link, useLocation } from 'react-router'
 import { clockOf, dateAt, dayInWords } from '../../clock/model'
 import type { Boat, BoatTitle } from '../../draft/queries'
 import { Findings } from '../../log/Findings'
@@ -10,10 +11,12 @@ import { Button } from '../../shared/ui/Button'
 import { Frame } from '../Frame'
 import { Waiting } from '../Waiting'
 import { DayStory } from './DayStory'
+import { heldOf } from './heldOf'
 import { InWords, SliceBar, TakesMore, Years } from './SliceParts'
 import { useSlice, type SliceState } from './useSlice'
 
 const WeightsSheet = later(() => import('../../weights/WeightsSheet').then((module) => module.WeightsSheet))
+const Pictures = later(() => import('../../log/pictures/Pictures').then((module) => module.Pictures))
 const NotebookSheet = later(() => import('../../log/NotebookSheet').then((module) => module.NotebookSheet))
 
 /** What happened on all days, and what it proves. */
@@ -89,11 +92,46 @@ function Standing({ boat, s, log, onNotebook }: { boat: Boat; s: SliceState; log
             <TakesMore {...{ s, log }} />
           </section>
         </div>
+        <InPictures {...{ boat, s }} />
         <DayStory boat={boat} trip={s.trip} />
         <InWords boat={boat} where={s.where} log={log} />
       </div>
       <Says {...{ s, log, onNotebook }} />
     </>
+  )
+}
+
+function InPictures({ boat, s: { where, pictures, setPictures } }: { boat: Boat; s: SliceState }) {
+  const { search } = useLocation()
+  return (
+    <details
+      className="border-t-[3px] border-ink px-4 py-2"
+      open={pictures}
+      onToggle={(event) => event.currentTarget.open !== pictures && setPictures(event.currentTarget.open)}
+    >
+      <summary className="min-h-11 cursor-pointer py-2 font-semibold">
+        By hour, stream, depth and position in pictures
+      </summary>
+      {pictures && (
+        <Suspense fallback={<p role="status">Drawing…</p>}>
+          <p className="mb-3">
+            <Link
+              className="inline-flex min-h-11 items-center underline underline-offset-4"
+              to={`/boats/${boat.boatId}/season${search}`}
+            >
+              All of this slice on one sheet, to print
+            </Link>
+          </p>
+          <Pictures
+            boat={boat.boatId}
+            held={heldOf(boat)}
+            lengthM={boat.lengthM}
+            beamM={boat.beamM}
+            where={where}
+          />
+        </Suspense>
+      )}
+    </details>
   )
 }
 

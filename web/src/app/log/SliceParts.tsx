@@ -70,7 +70,8 @@ export function SliceBar({ s, log }: Part) {
   )
 }
 
-function SumWords({ log: { sum } }: { log: Log }) {
+/** What a slice comes to. */
+export function SumWords({ log: { sum } }: { log: Log }) {
   // Where no time is known at all, those without one are all there are.
   const counted = sum.minutes > 0 ? sum.strikes : sum.strikes + sum.untimed
   return (

@@ -37,6 +37,8 @@ export function useSlice(boat: Boat) {
     /** Conditions of a slice that it is set beside. */
     beside,
     setBeside,
+    pictures: params.get('pictures') !== null,
+    setPictures: (on: boolean) => put({ pictures: on ? 'shown' : null }),
     /** A sheet that stands over it. */
     sheet: params.get('sheet'),
     setSheet: (sheet: string | null) => put({ sheet }),

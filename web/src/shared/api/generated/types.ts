@@ -516,6 +516,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/log/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pictures"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boats/{boat}/log/strikes.csv": {
         parameters: {
             query?: never;
@@ -2523,6 +2539,24 @@ export interface components {
             odds: number;
             sum: components["schemas"]["LogSum"];
         };
+        LogCell: {
+            /** Format: int32 */
+            column: number;
+            /** Format: int32 */
+            row: number;
+            sum: components["schemas"]["LogSum"];
+        };
+        LogCross: {
+            cells: components["schemas"]["LogCell"][];
+            /** @enum {string} */
+            columnFacet: "SPECIES" | "OUTCOME" | "LOSS" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "METHOD" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "CREW";
+            columnWords: string;
+            columns: components["schemas"]["LogLabel"][];
+            /** @enum {string} */
+            rowFacet: "SPECIES" | "OUTCOME" | "LOSS" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "METHOD" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "CREW";
+            rowWords: string;
+            rows: components["schemas"]["LogLabel"][];
+        };
         LogFacet: {
             bands: components["schemas"]["LogBand"][];
             choices: string[];
@@ -2538,6 +2572,14 @@ export interface components {
             says: components["schemas"]["SentenceReply"];
             title: components["schemas"]["SentenceReply"];
             where: string[];
+        };
+        LogLabel: {
+            says: components["schemas"]["SentenceReply"];
+            where: string;
+        };
+        LogPosition: {
+            position: string;
+            sum: components["schemas"]["LogSum"];
         };
         LogQuestion: {
             arms: components["schemas"]["LogArm"][];
@@ -2942,6 +2984,11 @@ export interface components {
             phase: "HOOKED" | "CIRCLES" | "ALONGSIDE";
             says: components["schemas"]["SentenceReply"][];
             words: string;
+        };
+        PicturesReply: {
+            crosses: components["schemas"]["LogCross"][];
+            positions: components["schemas"]["LogPosition"][];
+            sum: components["schemas"]["LogSum"];
         };
         Piece: {
             /** Format: double */
@@ -4941,6 +4988,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NotebookReply"];
+                };
+            };
+        };
+    };
+    pictures: {
+        parameters: {
+            query?: {
+                where?: string[];
+            };
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PicturesReply"];
                 };
             };
         };

@@ -96,6 +96,33 @@ class LogIT extends Journey {
         assertThat(page.getByTestId("sum")).containsText(Pattern.compile("^" + before + " .*1 without a time fished"));
     }
 
+    /** Pictures of a slice, each with its table, and all of it on one sheet. */
+    @Test
+    void picturesAndTheSheetToPrint() {
+        log("Slow Almanac");
+        int all = strikes();
+        page.getByText("in pictures").click();
+        Locator depths = page.getByTestId("picture-DEPTH-HOUR");
+        assertThat(depths.locator("svg rect").first()).isVisible();
+        depths.getByText("As a table").click();
+        int told = 0;
+        for (String cell : depths.locator("tbody td").allTextContents()) {
+            told += cell.startsWith("not") ? 0 : Integer.parseInt(cell.split(" ")[0].replace(",", ""));
+        }
+        assertThat(told).isEqualTo(all);
+        assertThat(page.getByTestId("picture-POSITION").locator("svg circle")).hasCount(5);
+        page.getByText("on one sheet, to print").click();
+        assertThat(page.getByTestId("season")).containsText("Slow Almanac: the log on one sheet");
+        assertThat(page.getByTestId("sum")).containsText(beginsWith(all));
+        button("Back to the log").click();
+        assertThat(page.getByTestId("picture-POSITION")).isVisible();
+        assertThat(complaints).isEmpty();
+    }
+
+    private void plan(String day) {
+        page.navigate(page.url().replaceFirst("/log.*", "/plan?day=" + day));
+    }
+
     /** What the days teach is shown beside the shipped weights, off until it is switched on, and taken back. */
     @Test
     void theDaysCorrectTheCall() {
@@ -108,15 +135,13 @@ class LogIT extends Journey {
         button("Use these in the call").click();
         assertThat(page.getByText(Pattern.compile("In use since .*, from 1\\d\\d days")))
                 .isVisible();
-        page.keyboard().press("Escape");
-        page.keyboard().press("1");
+        plan("2026-06-17");
         assertThat(page.getByText(Pattern.compile("Weights follow 1\\d\\d of your days")))
                 .isVisible();
         button("What your days say").click();
         button("Back to the shipped weights").click();
         assertThat(page.getByText("Not in use")).isVisible();
-        page.keyboard().press("Escape");
-        page.keyboard().press("1");
+        plan("2026-06-17");
         assertThat(page.getByText("Weights are estimates")).isVisible();
         assertThat(complaints).isEmpty();
     }
