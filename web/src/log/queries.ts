@@ -122,6 +122,28 @@ export const storyOf = (boat: string, trip: string, facts: number) =>
     retry: false,
   })
 
+/** As many as an answer holds. */
+const WAY_POINTS = 4000
+
+/** Where she went from a moment to another one (ms), thinned so that a day fits one answer. */
+export const wayOf = (boat: string, start: number, end: number) => {
+  const everyS = Math.max(10, (end - start) / 1000 / WAY_POINTS)
+  return queryOptions({
+    queryKey: ['way', boat, start, end],
+    queryFn: () =>
+      ask((api) =>
+        api.GET('/api/boats/{boat}/fixes', {
+          params: {
+            path: { boat },
+            query: { from: new Date(start).toISOString(), to: new Date(end).toISOString(), everyS },
+          },
+        }),
+      ),
+    enabled: Number.isFinite(start) && Number.isFinite(end),
+    retry: false,
+  })
+}
+
 /** Where the strikes of a slice are as a table. */
 export const strikesFile = (boat: string, where: readonly string[]): string =>
   `/api/boats/${boat}/log/strikes.csv?${new URLSearchParams(where.map((text) => ['where', text]))}`

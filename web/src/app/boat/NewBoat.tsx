@@ -2,9 +2,10 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useState, type ReactNode } from 'react'
 import { useNavigate } from 'react-router'
 import { RANGES } from '../../shared/api/generated/ranges'
-import { Problem } from '../../shared/api/client'
+import { Problem, type Schemas } from '../../shared/api/client'
 import { Button } from '../../shared/ui/Button'
 import { Field } from '../../shared/ui/Field'
+import { LargeFile } from '../../shared/ui/LargeFile'
 import { PositionField } from '../../shared/ui/PositionField'
 import { QuantityField } from '../../shared/ui/QuantityField'
 import { Select } from '../../shared/ui/Select'
@@ -20,7 +21,32 @@ export function NewBoat({ open, onClose }: { open: boolean; onClose(): void }) {
   return (
     <Sheet title="Add a boat" open={open} onClose={onClose}>
       <BoatForm onClose={onClose} />
+      <BringBack onClose={onClose} />
     </Sheet>
+  )
+}
+
+/** From the file that was taken away of her: boat, box, spreads, plans, days, facts. */
+function BringBack({ onClose }: { onClose(): void }) {
+  const queries = useQueryClient()
+  const go = useNavigate()
+  return (
+    <section className="mt-6 border-t-2 border-ink pt-3">
+      <h3 className="font-bold">Or bring one back</h3>
+      <p className="mb-2">From the file that was taken of her, whole or not at all.</p>
+      <LargeFile<Schemas['BroughtReply']>
+        words="Choose her file…"
+        label="File of a boat to bring back"
+        accept=".json,application/json"
+        type="application/json"
+        path="/api/owners"
+        onDone={({ boatId }) => {
+          onClose()
+          void go(`/boats/${boatId}/boat`)
+          void queries.invalidateQueries()
+        }}
+      />
+    </section>
   )
 }
 

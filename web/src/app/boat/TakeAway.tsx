@@ -102,7 +102,8 @@ function Away({ boat }: { boat: Boat }) {
       <h3 className="mt-6 font-bold">Forget her</h3>
       <p className="mb-2">
         Removes all of it here, for good. What her devices still hold is refused afterwards, and a backup
-        brings her back no more. Daily dumps hold her for up to four weeks.
+        brings her back no more; only the file does, under Add a boat. Daily dumps hold her for up to four
+        weeks.
       </p>
       <div className="flex flex-wrap items-center gap-2">
         <input

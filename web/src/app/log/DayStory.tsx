@@ -6,6 +6,8 @@ import { StoryRows, type StoryRow } from '../../log/StoryRows'
 import { useDay } from '../../strikes/useDay'
 import { Select } from '../../shared/ui/Select'
 import { useUnits, type Units } from '../../units/UnitsContext'
+import { DayFiles } from './DayFiles'
+import { DayPlace } from './DayPlace'
 import type { TripOfDay } from '../useTrip'
 
 const MARGIN_MS = 10 * 60_000
@@ -85,18 +87,13 @@ export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
             value={at}
             onChange={(event) => trip.setAt(Number(event.target.value))}
           />
-          <a
-            className="float-right inline-flex min-h-11 items-center underline underline-offset-4"
-            href={`/api/boats/${boat.boatId}/trips/${trip.trip?.tripId ?? ''}/track.gpx`}
-            download
-          >
-            Track and strikes as GPX
-          </a>
           <p role="status" className="pb-2" data-testid="moment">
             <b className="font-mono">{clock(at)}</b> {momentWords(day.at(at), nameOf, units)}
           </p>
+          <DayPlace boat={boat.boatId} {...{ span, at, strikes }} />
         </>
       )}
+      {trip.trip && <DayFiles boat={boat.boatId} trip={trip.trip.tripId} />}
     </section>
   )
 }

@@ -34,6 +34,9 @@ public enum FaultCode {
     WRONG_KIND_OF_GEAR("{0} is a {1}; a {2} belongs here", "Choose a {2}."),
     GEAR_UNUSABLE("{0} is {1}, which is kept but cannot be used: {2}", "Mend {1} in the box, or choose another."),
     FORGOTTEN("{0} was forgotten here, as her owner asked", "Nothing more is kept of her; make a new boat."),
+    HERE_ALREADY("{0} is here already", "Open her, or take her file and forget her first."),
+    UNREADABLE_ARCHIVE(
+            "the file cannot be taken in: {1}", "Choose a whole file as ''Take the file'' wrote it. Nothing was kept."),
     STILL_NEEDED("{0} is carried by a spread, a reel, a fit or a day that is kept", "Leave it put away."),
     EXPORT_IS_OLD("something was kept since the export was made", "Export again, then forget."),
     EVENT_ID_REUSED("{0} was already used for another event", "Make a new id."),
@@ -66,6 +69,7 @@ public enum FaultCode {
             "Show a new one at the computer that serves."),
     ONLY_PRACTICE("{0} cannot be added to a boat that practises", "Go back to the real boat."),
     UNREADABLE_TABLE("the table cannot be read: {1}", "Send the columns of an export, separated by commas."),
+    UNREADABLE_TRACK("the track cannot be taken in: {1}", "Choose a GPX file with points that have a time."),
     TIME_ZONE_UNKNOWN("{0} ''{1}'' is not a time zone", "Use a name such as Etc/GMT+3.");
 
     private final String message;

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -189,6 +191,37 @@ class LogIT extends Journey {
         }
         page.keyboard().press("Escape");
         assertThat(page.getByText("Nothing in the log yet")).isVisible();
+        assertThat(complaints).isEmpty();
+    }
+
+    /** A way another instrument kept comes into the day, is drawn, and every point is accounted for. */
+    @Test
+    void aTrackIsTakenIn() {
+        log("Quiet Ledger");
+        Locator morning = page.locator("#day-out option")
+                .filter(new Locator.FilterOptions().setHasText("First light on the ledge"));
+        page.locator("#day-out").selectOption(morning.getAttribute("value"));
+        assertThat(page.getByTestId("moment")).isVisible();
+        var points = new StringBuilder();
+        for (int i = 0; i < 40; i++) {
+            points.append(String.format(
+                    Locale.ROOT,
+                    "<trkpt lat='%f' lon='%f'><time>2026-06-18T09:%02d:00Z</time></trkpt>",
+                    27.60 + i / 2e3,
+                    -47.30 + i / 3e3,
+                    i));
+        }
+        String gpx = "<gpx><trk><trkseg>" + points + "<trkpt lat='1' lon='2'/></trkseg></trk></gpx>";
+        page.getByLabel("GPX track of this day")
+                .setInputFiles(
+                        new FilePayload("morning.gpx", "application/gpx+xml", gpx.getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByText("40 of 41 points taken in; 1 left out, without a time."))
+                .isVisible();
+        assertThat(page.getByTestId("day-map").locator("svg path").first()).isVisible();
+        page.getByLabel("GPX track of this day")
+                .setInputFiles(new FilePayload("x.gpx", "application/gpx+xml", "no".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("The track cannot be taken in");
+        complaints.removeIf(one -> one.contains("400"));
         assertThat(complaints).isEmpty();
     }
 

@@ -10,6 +10,7 @@ import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.Arrays;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.mosswake.e2e.support.Journey;
@@ -50,6 +51,34 @@ class BoatAndBoxIT extends Journey {
         assertThat(button("Keep the boat")).isDisabled();
         page.reload();
         assertThat(page.locator("[data-handle='plan Port gunwale tip']")).hasAttribute("aria-valuetext", moved);
+        assertThat(complaints).isEmpty();
+    }
+
+    /** All of a boat is taken away in a file, she is forgotten, and the file brings her back. */
+    @Test
+    void herFileBringsHerBack() throws IOException {
+        page.getByLabel("Boat", new Page.GetByLabelOptions().setExact(true)).selectOption("Sprat");
+        solved();
+        go("Boat");
+        button("All of her…").click();
+        var file = page.waitForDownload(() -> button("Take the file").click()).path();
+        page.getByLabel("Type Sprat to forget her").fill("Sprat");
+        button("Forget Sprat").click();
+        solved();
+        Locator boats = page.getByLabel("Boat", new Page.GetByLabelOptions().setExact(true));
+        assertThat(boats.locator("option").getByText("Sprat", new Locator.GetByTextOptions().setExact(true)))
+                .hasCount(0);
+        boats.selectOption("new");
+        byte[] whole = Files.readAllBytes(file);
+        Locator chosen = page.getByLabel("File of a boat to bring back");
+        chosen.setInputFiles(new FilePayload("cut.json", "application/json", Arrays.copyOf(whole, whole.length / 2)));
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("cannot be taken in: it breaks off");
+        chosen.setInputFiles(new FilePayload("sprat.json", "application/json", whole));
+        assertThat(page.getByTestId("boat-drawing")).isVisible();
+        assertThat(boats.locator("option:checked")).hasText("Sprat");
+        page.keyboard().press("3");
+        solved();
+        complaints.removeIf(one -> one.contains("400"));
         assertThat(complaints).isEmpty();
     }
 

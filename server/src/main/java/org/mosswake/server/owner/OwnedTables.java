@@ -16,6 +16,8 @@ class OwnedTables {
     /** Fixes are many and never changed: how many there are and the last of them say whether some came. */
     private static final String FIXES = "fix";
 
+    private static final String SEQUENCE = "sequence";
+
     private static final int FETCHED = 500;
 
     private final JdbcTemplate database;
@@ -59,7 +61,7 @@ class OwnedTables {
 
     private void rows(UUID owner, String table, Writer out) throws IOException {
         try (var rows = database.queryForStream(
-                "select to_jsonb(t)::text from " + table + " t where vessel_id = ?",
+                "select to_jsonb(t)::text from " + table + " t where vessel_id = ? order by " + inOrder(table),
                 (row, n) -> (n == 0 ? "\n" : ",\n") + row.getString(1),
                 owner)) {
             var all = rows.iterator();
@@ -67,6 +69,34 @@ class OwnedTables {
                 out.write(all.next());
             }
         }
+    }
+
+    /** As it was kept, where that is known: facts are taken in again in that order. */
+    private String inOrder(String table) {
+        return columns(table).stream().anyMatch(column -> column.name().equals(SEQUENCE) && column.counted())
+                ? SEQUENCE
+                : "to_jsonb(t)::text";
+    }
+
+    /** @param counted given by the database itself */
+    record Column(String name, boolean counted) {}
+
+    List<Column> columns(String table) {
+        return database.query("""
+                select column_name, is_identity = 'YES' from information_schema.columns
+                where table_schema = 'public' and table_name = ?""", (row, n) -> new Column(row.getString(1), row.getBoolean(2)), table);
+    }
+
+    /** Those that an archive may hold. */
+    List<String> archived() {
+        return names();
+    }
+
+    /** Which table needs which other one first. */
+    List<String[]> needs() {
+        return database.query("""
+                select distinct conrelid::regclass::text, confrelid::regclass::text from pg_constraint
+                where contype = 'f' and conrelid <> confrelid and connamespace = 'public'::regnamespace""", (row, n) -> new String[] {row.getString(1), row.getString(2)});
     }
 
     /** The one way through what never changes; written down as done. */

@@ -1,5 +1,7 @@
 package org.mosswake.server.owner;
 
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
 import java.util.UUID;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.server.platform.json.Checked;
@@ -48,6 +50,15 @@ class OwnerController {
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"boat.json\"")
                 .header(HttpHeaders.CACHE_CONTROL, "no-store")
                 .body(out -> owners.write(boat, out));
+    }
+
+    /** The boat whose file it was. */
+    record BroughtReply(UUID boatId) {}
+
+    /** Brings back a boat from the file of her export; one that is here already is refused. */
+    @PostMapping(value = "/api/owners", consumes = MediaType.APPLICATION_JSON_VALUE)
+    BroughtReply takeIn(HttpServletRequest request) throws IOException {
+        return new BroughtReply(owners.takeIn(request.getInputStream()));
     }
 
     /** Removes everything of a boat for good; what her devices send afterwards is refused. */

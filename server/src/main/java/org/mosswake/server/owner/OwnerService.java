@@ -1,10 +1,12 @@
 package org.mosswake.server.owner;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.OutputStreamWriter;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
+import java.util.concurrent.Semaphore;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.server.platform.database.Write;
@@ -16,8 +18,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class OwnerService {
     private final OwnedTables tables;
     private final SpreadService spreads;
+    private final Archive archive;
+    /** A slow sender holds a connection to the database: one at a time. */
+    private final Semaphore taking = new Semaphore(1);
 
-    OwnerService(OwnedTables tables, SpreadService spreads) {
+    OwnerService(OwnedTables tables, SpreadService spreads, Archive archive) {
+        this.archive = archive;
         this.tables = tables;
         this.spreads = spreads;
     }
@@ -36,6 +42,22 @@ public class OwnerService {
         tables.write(owner, writer);
         writer.write("}}\n");
         writer.flush();
+    }
+
+    /**
+     * Everything of an owner who is not here, from the file that {@link #write} wrote. Whoever has her file may bring her
+     * back, forgotten or not.
+     */
+    @Transactional
+    public UUID takeIn(InputStream file) {
+        if (!taking.tryAcquire()) {
+            throw FaultException.of(FaultCode.UNREADABLE_ARCHIVE, "archive", "another one is being taken in");
+        }
+        try {
+            return archive.takeIn(file);
+        } finally {
+            taking.release();
+        }
     }
 
     /** Only what was taken away before: a mark that is not today's is refused, and nothing is removed. */

@@ -11,6 +11,9 @@ import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
 import org.mosswake.server.strikes.LogReply.StrikeReply;
 import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** A day out as GPX 1.1: the way she went, and a waypoint where each lure was that was taken. */
 @Service
@@ -22,28 +25,78 @@ class DayTrack {
     private final TripService trips;
     private final FixService fixes;
     private final DayService days;
+    private final JsonMapper json;
 
-    DayTrack(TripService trips, FixService fixes, DayService days) {
+    DayTrack(TripService trips, FixService fixes, DayService days, JsonMapper json) {
+        this.json = json;
         this.trips = trips;
         this.fixes = fixes;
         this.days = days;
     }
 
-    String gpx(UUID vessel, UUID trip) {
+    /** @param way thinned to one place each two seconds */
+    private record Day(TripBody of, List<FixBody> way, List<StrikeReply> strikes) {}
+
+    private Day day(UUID vessel, UUID trip) {
         TripBody of = trips.trip(vessel, trip);
         LocalDate day = of.day();
         ZoneId zone = ZoneId.of(of.timeZone());
         Instant from = day.atStartOfDay(zone).toInstant();
         // A day out that goes over midnight is over by four in the morning.
         Instant to = day.plusDays(1).atStartOfDay(zone).plusHours(4).toInstant();
+        return new Day(
+                of,
+                fixes.thinned(vessel, from, to, EVERY_S, MOST),
+                days.log(vessel, trip).strikes());
+    }
+
+    String gpx(UUID vessel, UUID trip) {
+        Day day = day(vessel, trip);
         try {
-            return write(
-                    of,
-                    fixes.thinned(vessel, from, to, EVERY_S, MOST),
-                    days.log(vessel, trip).strikes());
+            return write(day.of(), day.way(), day.strikes());
         } catch (XMLStreamException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    /** By RFC 7946: longitude first. */
+    String geoJson(UUID vessel, UUID trip) {
+        Day day = day(vessel, trip);
+        ObjectNode all = json.createObjectNode().put("type", "FeatureCollection");
+        ArrayNode features = all.putArray("features");
+        if (day.way().size() > 1) {
+            ObjectNode line = feature(features, "LineString", day.of().name());
+            ArrayNode times = ((ObjectNode) line.get("properties")).putArray("times");
+            ArrayNode places = ((ObjectNode) line.get("geometry")).putArray("coordinates");
+            day.way().forEach(fix -> {
+                places.addArray().add(fix.longitudeDeg()).add(fix.latitudeDeg());
+                times.add(fix.at().toString());
+            });
+        }
+        for (StrikeReply strike : day.strikes()) {
+            if (strike.lureAt() != null) {
+                ObjectNode point = feature(features, "Point", name(strike));
+                ((ObjectNode) point.get("properties"))
+                        .put("time", strike.happenedAt().toString());
+                ((ObjectNode) point.get("geometry"))
+                        .putArray("coordinates")
+                        .add(strike.lureAt().longitudeDeg())
+                        .add(strike.lureAt().latitudeDeg());
+            }
+        }
+        return json.writeValueAsString(all);
+    }
+
+    private static ObjectNode feature(ArrayNode features, String geometry, String name) {
+        ObjectNode feature = features.addObject().put("type", "Feature");
+        feature.putObject("properties").put("name", name);
+        feature.putObject("geometry").put("type", geometry);
+        return feature;
+    }
+
+    private static String name(StrikeReply strike) {
+        String fish = strike.species().isEmpty() ? "strike" : String.join(", ", strike.species());
+        return strike.line() == null ? fish : fish + " on " + strike.line().label();
     }
 
     private static String write(TripBody of, List<FixBody> way, List<StrikeReply> strikes) throws XMLStreamException {
@@ -57,13 +110,7 @@ class DayTrack {
         for (StrikeReply strike : strikes) {
             if (strike.lureAt() != null) {
                 point(gpx, "wpt", strike.lureAt().latitudeDeg(), strike.lureAt().longitudeDeg(), strike.happenedAt());
-                String fish = strike.species().isEmpty() ? "strike" : String.join(", ", strike.species());
-                element(
-                        gpx,
-                        "name",
-                        strike.line() == null
-                                ? fish
-                                : fish + " on " + strike.line().label());
+                element(gpx, "name", name(strike));
                 gpx.writeEndElement();
             }
         }

@@ -14,6 +14,12 @@ record BodyRules(String mediaType, long bytes, Duration time) {
     static final BodyRules JSON = new BodyRules("application/json", 128 * 1024, Duration.ofSeconds(10));
     private static final BodyRules TABLE = new BodyRules("text/csv", 1024 * 1024, Duration.ofSeconds(60));
 
+    /** All of an owner: read as it comes, never held. */
+    private static final BodyRules ARCHIVE =
+            new BodyRules("application/json", 1024L * 1024 * 1024, Duration.ofMinutes(30));
+
+    private static final BodyRules WAY = new BodyRules("application/gpx+xml", 8 * 1024 * 1024, Duration.ofMinutes(2));
+
     /** Some two hours of what a boat's instruments write. */
     private static final BodyRules RECORDING = new BodyRules("text/plain", 4 * 1024 * 1024, Duration.ofMinutes(5));
 
@@ -22,12 +28,23 @@ record BodyRules(String mediaType, long bytes, Duration time) {
         if (path.endsWith(".csv")) {
             return TABLE;
         }
+        if (path.equals("/api/owners")) {
+            return ARCHIVE;
+        }
+        if (path.endsWith(".gpx")) {
+            return WAY;
+        }
         return path.endsWith("/recording") ? RECORDING : JSON;
     }
 
     boolean takes(String contentType) {
         return contentType != null
                 && contentType.split(";", 2)[0].strip().toLowerCase(Locale.ROOT).equals(mediaType);
+    }
+
+    /** Too large to be held whole: whoever takes it reads it as it comes. */
+    boolean streamed() {
+        return this == ARCHIVE;
     }
 
     String tooLarge() {

@@ -35,6 +35,8 @@ class WholeBody extends OncePerRequestFilter {
             Refusal.write(response, 413, "The request is too large", rules.tooLarge());
         } else if (!rules.takes(request.getContentType())) {
             Refusal.write(response, 415, "Not a kind of body that is taken here", "Send " + rules.mediaType() + ".");
+        } else if (rules.streamed()) {
+            chain.doFilter(request, response);
         } else {
             ServletInputStream in = request.getInputStream();
             if (length > 0 && in.available() >= length) {

@@ -1,0 +1,165 @@
+package org.mosswake.server.strikes;
+
+import java.io.ByteArrayInputStream;
+import java.time.DateTimeException;
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import javax.xml.stream.XMLInputFactory;
+import javax.xml.stream.XMLStreamConstants;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamReader;
+import org.jspecify.annotations.Nullable;
+import org.mosswake.core.clock.Place;
+import org.mosswake.core.fault.FaultCode;
+import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.fault.Faults;
+import org.mosswake.server.platform.database.Write;
+import org.springframework.stereotype.Service;
+
+/** A way that another instrument kept, as GPX, into a day out: every point is taken or counted as left out. */
+@Service
+class TrackIn {
+    /** Points of files are those of a device of their own. */
+    private static final UUID FILES = UUID.nameUUIDFromBytes(new byte[] {'g', 'p', 'x'});
+
+    private static final int MOST = 100_000;
+    private static final int AT_ONCE = 1000;
+
+    private final TripService trips;
+    private final FixService fixes;
+
+    TrackIn(TripService trips, FixService fixes) {
+        this.trips = trips;
+        this.fixes = fixes;
+    }
+
+    /**
+     * @param kept        that were not here yet
+     * @param withoutTime or with one that cannot be read
+     * @param outside     of the day: from six hours before it to six after
+     * @param nowhere     without a latitude or longitude that exists
+     * @param waypoints   that a day out has no place for
+     */
+    record TrackTaken(int points, int kept, int withoutTime, int outside, int nowhere, int waypoints) {}
+
+    @Write
+    TrackTaken take(UUID vessel, UUID trip, byte[] gpx) {
+        TripBody of = trips.trip(vessel, trip);
+        ZoneId zone = ZoneId.of(of.timeZone());
+        var points = new Points(
+                of.day().atStartOfDay(zone).minusHours(6).toInstant(),
+                of.day().plusDays(1).atStartOfDay(zone).plusHours(6).toInstant());
+        try {
+            points.read(gpx);
+        } catch (XMLStreamException e) {
+            throw unreadable("it is no whole XML at line "
+                    + (e.getLocation() == null ? 1 : e.getLocation().getLineNumber()));
+        }
+        int kept = 0;
+        for (int from = 0; from < points.way.size(); from += AT_ONCE) {
+            kept += fixes.take(
+                    vessel,
+                    new FixBody.Batch(FILES, points.way.subList(from, Math.min(points.way.size(), from + AT_ONCE))));
+        }
+        return new TrackTaken(points.seen, kept, points.withoutTime, points.outside, points.nowhere, points.waypoints);
+    }
+
+    private static FaultException unreadable(String why) {
+        return FaultException.of(FaultCode.UNREADABLE_TRACK, "track", why);
+    }
+
+    private static final class Points {
+        private final Instant from;
+        private final Instant to;
+        private final List<FixBody> way = new ArrayList<>();
+        private int seen;
+        private int withoutTime;
+        private int outside;
+        private int nowhere;
+        private int waypoints;
+
+        Points(Instant from, Instant to) {
+            this.from = from;
+            this.to = to;
+        }
+
+        void read(byte[] gpx) throws XMLStreamException {
+            XMLInputFactory factory = XMLInputFactory.newFactory();
+            // What a file names outside of itself is not fetched, and nothing in it grows.
+            factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
+            factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
+            XMLStreamReader in = factory.createXMLStreamReader(new ByteArrayInputStream(gpx));
+            boolean root = true;
+            while (in.hasNext()) {
+                if (in.next() != XMLStreamConstants.START_ELEMENT) {
+                    continue;
+                }
+                String name = in.getLocalName();
+                if (root && !name.equals("gpx")) {
+                    throw unreadable("it is no GPX, it begins with " + name);
+                }
+                root = false;
+                switch (name) {
+                    case "trkpt" -> point(in);
+                    case "wpt", "rtept" -> waypoints++;
+                    default -> {}
+                }
+            }
+        }
+
+        private void point(XMLStreamReader in) throws XMLStreamException {
+            if (++seen > MOST) {
+                throw unreadable("it has more than " + MOST + " points");
+            }
+            Double latitude = number(in.getAttributeValue(null, "lat"));
+            Double longitude = number(in.getAttributeValue(null, "lon"));
+            Instant at = null;
+            while (in.hasNext()) {
+                int event = in.next();
+                if (event == XMLStreamConstants.END_ELEMENT && in.getLocalName().equals("trkpt")) {
+                    break;
+                }
+                if (event == XMLStreamConstants.START_ELEMENT
+                        && in.getLocalName().equals("time")) {
+                    at = time(in.getElementText().strip());
+                }
+            }
+            keep(latitude, longitude, at);
+        }
+
+        private void keep(@Nullable Double latitude, @Nullable Double longitude, @Nullable Instant at) {
+            var faults = new Faults();
+            Place.LATITUDE_DEG.check(faults, "lat", latitude);
+            Place.LONGITUDE_DEG.check(faults, "lon", longitude);
+            if (!faults.isEmpty()) {
+                nowhere++;
+            } else if (at == null) {
+                withoutTime++;
+            } else if (at.isBefore(from) || !at.isBefore(to)) {
+                outside++;
+            } else {
+                way.add(new FixBody(at, latitude, longitude, null, null));
+            }
+        }
+
+        private static @Nullable Double number(@Nullable String text) {
+            try {
+                return text == null ? null : Double.valueOf(text.strip());
+            } catch (NumberFormatException e) {
+                return null;
+            }
+        }
+
+        private static @Nullable Instant time(String text) {
+            try {
+                return OffsetDateTime.parse(text).toInstant();
+            } catch (DateTimeException e) {
+                return null;
+            }
+        }
+    }
+}
