@@ -3,6 +3,7 @@ package org.mosswake.server.strikes;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
@@ -25,11 +26,18 @@ class DemoTrip implements DemoPart {
     private static final List<String> LINES = List.of("mixed S1", "mixed C1", "mixed S1", "mixed D1", "mixed P2");
     private static final List<String> SPECIES = List.of("mahi", "mahi", "king", "small tuna");
 
+    private static final double WAY_MPS = 3.4;
+    private static final int WAY_S = 2 * 3600 + 2400;
+    private static final double LEG_M = 5200;
+    private static final double DEGREE_M = 111_195;
+
     private final TripService trips;
+    private final FixService fixes;
     private final FactService facts;
     private final JsonMapper json;
 
-    DemoTrip(TripService trips, FactService facts, JsonMapper json) {
+    DemoTrip(TripService trips, FixService fixes, FactService facts, JsonMapper json) {
+        this.fixes = fixes;
         this.trips = trips;
         this.facts = facts;
         this.json = json;
@@ -53,9 +61,31 @@ class DemoTrip implements DemoPart {
                         27.6,
                         -47.3,
                         "Etc/GMT+3"));
+        fixes.heard(boat, UUID.fromString(DEVICE), way());
         ObjectNode body = json.createObjectNode();
         tell(body.putArray("facts"));
         facts.take(boat, body.toString());
+    }
+
+    /** Up and down the ledge at seven and a half knots, weaving across its edge. */
+    private static List<FixBody> way() {
+        var way = new ArrayList<FixBody>();
+        double along = Math.toRadians(35);
+        for (int second = 0; second <= WAY_S; second += 10) {
+            double sailed = WAY_MPS * second;
+            double leg = sailed % (2 * LEG_M);
+            double on = (leg < LEG_M ? leg : 2 * LEG_M - leg) - LEG_M / 2;
+            double across = 220 * Math.sin(sailed / 420) + 40 * Math.sin(sailed / 1900);
+            double north = on * Math.cos(along) - across * Math.sin(along);
+            double east = on * Math.sin(along) + across * Math.cos(along);
+            way.add(new FixBody(
+                    LINES_IN.minusSeconds(360).plusSeconds(second),
+                    27.6 + north / DEGREE_M,
+                    -47.3 + east / (DEGREE_M * Math.cos(Math.toRadians(27.6))),
+                    null,
+                    null));
+        }
+        return way;
     }
 
     private static void tell(ArrayNode facts) {
