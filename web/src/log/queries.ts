@@ -73,6 +73,23 @@ export const adviceOf = (boat: string, trip: string, at: string, facts: number) 
     retry: false,
   })
 
+export type Move = Schemas['MoveReply']
+
+/**
+ * What the day suggests, solved as a change of the spread that is fished.
+ *
+ * @param facts how many are known here: with another one it is asked again
+ */
+export const moveOf = (boat: string, trip: string, body: Schemas['MoveBody'], facts: number) =>
+  queryOptions({
+    queryKey: ['move', boat, trip, body, facts],
+    queryFn: () =>
+      ask((api) =>
+        api.POST('/api/boats/{boat}/trips/{trip}/moves', { params: { path: { boat, trip } }, body }),
+      ),
+    retry: false,
+  })
+
 export type Notebook = Schemas['NotebookReply']
 export type Target = Schemas['NotebookColumnReply']['target']
 

@@ -1,8 +1,12 @@
-import { useQuery } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useEffect } from 'react'
 import { adviceOf } from '../../log/queries'
-import { saySentence } from '../../units/sentence'
+import { outbox } from '../../shared/outbox/outbox'
+import { Button } from '../../shared/ui/Button'
+import { saySentence, type OpenSentence } from '../../units/sentence'
 import { useUnits } from '../../units/UnitsContext'
 import type { DeckState } from './useDeck'
+import { useMove } from './useMove'
 
 /** A day's advice stands for so long (ms): nobody changes a spread by the second. */
 const STANDS_MS = 60_000
@@ -10,12 +14,23 @@ const STANDS_MS = 60_000
 /** What this day has said so far: a call where one may be made, one thing to try, and what each position took. */
 export function DaySays({ s }: { s: DeckState }) {
   const trip = s.trip.trip?.tripId
-  const at = Math.floor(s.now / STANDS_MS) * STANDS_MS
+  // The end of the minute: what was told in it counts.
+  const at = Math.ceil(s.now / STANDS_MS) * STANDS_MS
   const { data } = useQuery({
     ...adviceOf(s.boat.boatId, trip ?? '', new Date(at).toISOString(), s.told.length),
     enabled: trip !== undefined,
   })
   const units = useUnits()
+  const client = useQueryClient()
+  const { boatId } = s.boat
+  // What is said follows what the server knows, not what is on its way to it.
+  useEffect(
+    () =>
+      outbox.onSent(() => {
+        for (const about of ['advice', 'move']) void client.invalidateQueries({ queryKey: [about, boatId] })
+      }),
+    [client, boatId],
+  )
   if (!data || data.positions.every(({ strikes }) => strikes === 0)) return null
   const say = (sentence: (typeof data.calls)[number]) => saySentence(sentence, units, s.trip.place.timeZone)
   const most = Math.max(...data.positions.map(({ strikes }) => strikes))
@@ -31,7 +46,8 @@ export function DaySays({ s }: { s: DeckState }) {
           {say(call)}
         </p>
       ))}
-      {[data.trying, data.lost].map(
+      <Suggested {...{ s, at }} trying={data.trying ? say(data.trying) : null} />
+      {[data.lost].map(
         (one) =>
           one && (
             <p key={one.text} className="mb-2 border-l-4 border-slate/60 pl-3 text-lg leading-snug">
@@ -54,5 +70,37 @@ export function DaySays({ s }: { s: DeckState }) {
         ))}
       </ul>
     </section>
+  )
+}
+
+/** What to try next, and the change that does it where one was found that passes the checks. */
+function Suggested({ s, at, trying }: { s: DeckState; at: number; trying: string | null }) {
+  const units = useUnits()
+  const { move, take, problem } = useMove({
+    ...s.moving,
+    at: new Date(at).toISOString(),
+    wanted: trying !== null,
+  })
+  const say = (sentence: OpenSentence) => saySentence(sentence, units, s.trip.place.timeZone)
+  if (!trying) return problem ? <p role="alert">{problem}</p> : null
+  return (
+    <div className="mb-2 border-l-4 border-slate/60 pl-3 text-lg leading-snug" data-testid="suggested">
+      <p>{trying}</p>
+      {move?.resting && <p className="text-slate">Two moves in half an hour: let them fish first.</p>}
+      {move?.move && move.checked && (
+        <>
+          <p className="mt-1 font-semibold">{say(move.move.words)}.</p>
+          <p className="text-base text-slate">{say(move.checked)}</p>
+          <Button className="mt-1.5 min-h-16" onClick={() => void take(move.move!)}>
+            Change the spread so
+          </Button>
+        </>
+      )}
+      {problem && (
+        <p role="alert" className="mt-1 border-l-4 border-rust pl-2">
+          {problem}
+        </p>
+      )}
+    </div>
   )
 }

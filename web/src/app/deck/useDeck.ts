@@ -232,5 +232,7 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
       void tell(actOf('SET'), line)
     },
     speedMps: draft.speedThroughWaterMps,
+    /** What a change of the spread is made with. */
+    moving: { boat, gear, trip: trip.trip?.tripId, editor, reports, labelOf, facts: happened.length },
   }
 }

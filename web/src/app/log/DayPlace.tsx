@@ -32,8 +32,8 @@ export function DayPlace({
     <Suspense fallback={null}>
       <DayMap {...{ way, now }} strikes={struck} />
       <p className="pb-2 text-sm text-slate">
-        Her way, north up · round: she at that moment · triangles: where the lure was, filled where the fish came in. No chart: not for
-        finding the way.
+        Her way, north up · round: she at that moment · triangles: where the lure was, filled where the fish
+        came in. No chart: not for finding the way.
       </p>
     </Suspense>
   )

@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
 import { clockOf, dayInWords } from '../../clock/model'
 import type { Boat } from '../../draft/queries'
 import { storyOf } from '../../log/queries'
@@ -88,7 +89,13 @@ export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
             onChange={(event) => trip.setAt(Number(event.target.value))}
           />
           <p role="status" className="pb-2" data-testid="moment">
-            <b className="font-mono">{clock(at)}</b> {momentWords(day.at(at), nameOf, units)}
+            <b className="font-mono">{clock(at)}</b> {momentWords(day.at(at), nameOf, units)}{' '}
+            <Link
+              className="inline-flex min-h-11 items-center underline underline-offset-4"
+              to={`/boats/${boat.boatId}/spread?trip=${trip.trip?.tripId ?? ''}&at=${minuteOf(at)}`}
+            >
+              Add or mend a strike here
+            </Link>
           </p>
           <DayPlace boat={boat.boatId} {...{ span, at, strikes }} />
         </>
@@ -97,6 +104,8 @@ export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
     </section>
   )
 }
+
+const minuteOf = (at: number): string => `${new Date(at).toISOString().slice(0, 16)}Z`
 
 type At = ReturnType<ReturnType<typeof useDay>['day']['at']>
 

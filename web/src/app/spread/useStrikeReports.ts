@@ -1,12 +1,14 @@
 import { useState } from 'react'
 import { sources } from '../../shared/device'
-import type { Boat, Gear } from '../../draft/queries'
+import type { Boat, Draft, Gear } from '../../draft/queries'
 import type { Editor } from '../../draft/useEditor'
 import type { Fish, Payload, Place, Sailed } from '../../strikes/fold/model'
 import type { Loss } from '../../strikes/losses'
 import type { StrikeEdits } from '../../strikes/StrikeSheet'
 import { useDay, type Said, type Strike } from '../../strikes/useDay'
 import type { TripOfDay } from '../useTrip'
+
+export type Reports = ReturnType<typeof useStrikeReports>
 
 /** Reporting on the spread that is on the page, as it is fished: with the gear and the boat as this device has them. */
 export function useStrikeReports(boat: Boat, gear: Gear, trip: TripOfDay, editor: Editor) {
@@ -18,10 +20,10 @@ export function useStrikeReports(boat: Boat, gear: Gear, trip: TripOfDay, editor
   const of = (strike: Strike, kind: string, words: string, at: number, more = {}) =>
     say({ kind, at, payload: { strikeId: strike.factId, ...more }, words, label: strike.label })
   /** The spread as it is fished now, with versions as this device has them. */
-  const fished = () => {
+  const fished = (changed?: Draft) => {
     const { spreadId, revision } = editor.base
-    const { draft } = editor.doc
-    const saved = editor.dirty ? {} : { revision }
+    const draft = changed ?? editor.doc.draft
+    const saved = editor.dirty || changed ? {} : { revision }
     return { spreadId, ...saved, draft, seen: seen(boat, gear, JSON.stringify(draft)) }
   }
   const retract = (targetId: string, words: string, { label }: Strike) =>
@@ -73,15 +75,19 @@ export function useStrikeReports(boat: Boat, gear: Gear, trip: TripOfDay, editor
       }),
     lost: (strike: Strike, how?: Loss) =>
       of(strike, 'LOST', `Lost on ${strike.label}`, moment(), how && { how }),
-    /** Anything else that happened; of a line where it is about one. */
-    tell: (kind: string, payload: Payload, words: string, label = '') =>
+    /**
+     * Anything else that happened; of a line where it is about one.
+     *
+     * @param changed the spread as it is from now on, where the page does not know it yet
+     */
+    tell: (kind: string, payload: Payload, words: string, label = '', changed?: Draft) =>
       say({
         kind,
         at: moment(),
         payload,
         words,
         label,
-        ...((kind === 'SET' || kind === 'CHANGED') && { fished: fished() }),
+        ...((kind === 'SET' || kind === 'CHANGED') && { fished: fished(changed) }),
       }),
     retract: (factId: string, words: string) =>
       say({ kind: 'RETRACTED', at: sources.now(), payload: { targetId: factId }, words, label: '' }),

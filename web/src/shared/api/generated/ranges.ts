@@ -120,6 +120,9 @@ export const RANGES = {
     slowestMps: { least: 0.2, most: 11 },
     volumeM3: { least: 0, most: 0.1 },
   },
+  MoveBody: {
+    leftMin: { least: 0, most: 1440 },
+  },
   ObservationBody: {
     seenM: { least: 0.1, most: 300 },
     speedThroughWaterMps: { least: 0.2, most: 11 },

@@ -1028,6 +1028,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/trips/{trip}/moves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boats/{boat}/trips/{trip}/state": {
         parameters: {
             query?: never;
@@ -2783,6 +2799,19 @@ export interface components {
             /** Format: date-time */
             set?: string;
             waxing: boolean;
+        };
+        MoveBody: {
+            /** Format: date-time */
+            at: string;
+            draft: components["schemas"]["SpreadDraft"];
+            /** Format: double */
+            leftMin: number;
+        };
+        MoveReply: {
+            checked?: components["schemas"]["SentenceReply"];
+            move?: components["schemas"]["MendReply"];
+            resting: boolean;
+            says?: components["schemas"]["SentenceReply"];
         };
         MovedWeight: {
             /** Format: int32 */
@@ -6086,6 +6115,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LogReply"];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                trip: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoveReply"];
                 };
             };
         };

@@ -38,6 +38,7 @@ class ArrowsTest {
             Map.entry("deck", Set.of("strikes", "call", "spread", "rig", "gear", "caution")),
             Map.entry("live", Set.of("deck", "spread", "turn", "tow")),
             Map.entry("log", Set.of("units", "strikes", "clock", "fault")),
+            Map.entry("moves", Set.of("advice", "log", "spread", "gear", "tow", "turn")),
             Map.entry("weights", Set.of("call", "units")),
             Map.entry("advice", Set.of("log", "strikes", "units")),
             Map.entry("sim", Set.of("live", "strikes", "call", "gear", "turn", "clock", "log")));

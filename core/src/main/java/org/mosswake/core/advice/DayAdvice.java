@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.mosswake.core.log.Facet;
 import org.mosswake.core.log.Ledger;
@@ -22,10 +23,15 @@ import org.mosswake.core.units.Sentence;
  * What a day has said until a moment: which position took what, what may be claimed, and what to try next.
  *
  * @param standings of each position, the one that took most for its time first
+ * @param wish      the same, to be solved
  * @param lost      where fish were lost in one way again
  */
 public record DayAdvice(
-        List<Standing> standings, List<Sentence> calls, Optional<Sentence> trying, Optional<Sentence> lost) {
+        List<Standing> standings,
+        List<Sentence> calls,
+        Optional<Sentence> trying,
+        Optional<Wish> wish,
+        Optional<Sentence> lost) {
     /** Asked of a day, where it had two arms or more. */
     private static final List<Facet> ASKED =
             List.of(Facet.POSITION, Facet.DEPTH, Facet.COLOUR, Facet.LURE, Facet.SIZE, Facet.LEADER);
@@ -42,6 +48,9 @@ public record DayAdvice(
 
     /** @param expected share of the strikes that its time alone would give it */
     public record Standing(String position, int strikes, double minutes, double expected) {}
+
+    /** A line that is to fish otherwise in one thing. */
+    public record Wish(String position, Facet facet, Ledger.Arm from, Ledger.Arm to) {}
 
     /** One question of the day and the arms it had. */
     private record Asked(Facet facet, List<Ledger.Arm> arms) {
@@ -73,7 +82,7 @@ public record DayAdvice(
                 .toList();
         Slice all = ledger.slice(List.of());
         if (asked.isEmpty()) {
-            return new DayAdvice(List.of(), List.of(), Optional.empty(), LossAdvice.of(until));
+            return new DayAdvice(List.of(), List.of(), Optional.empty(), Optional.empty(), LossAdvice.of(until));
         }
         int[] arms = asked.stream().mapToInt(one -> one.arms().size()).toArray();
         var told = new Told(arms);
@@ -90,20 +99,24 @@ public record DayAdvice(
                     told.struck(cell);
                     calls.struck(out(asked, fished, strike.at().orElse(now)), cell);
                 }));
+        List<String> positions = positionsOut(fished, now);
+        Tries.Room beside = (line, q, arm) -> asked.get(q).facet() != Facet.POSITION
+                || isAsDeep(positions.get(line), asked.get(q).arms().get(arm).choice(), fished);
+        Optional<Tries.Move> move = all.strikes() < LEAST_STRIKES
+                ? Optional.empty()
+                : Tries.next(told, out(asked, fished, now), leftMin, beside, Tries.Pace.USUAL);
         return new DayAdvice(
                 standings(asked, all),
                 calls.claims().stream().map(claim -> call(asked, claim, all)).toList(),
-                all.strikes() < LEAST_STRIKES
-                        ? Optional.empty()
-                        : Tries.next(told, out(asked, fished, now), leftMin, (line, q, arm) -> true, Tries.Pace.USUAL)
-                                .map(move -> trying(asked, move, fished)),
+                move.map(one -> trying(asked, one, fished)),
+                move.map(one -> wish(positions.get(one.line()), asked.get(one.question()), one)),
                 LossAdvice.of(until));
     }
 
     /** Stretches that go on are cut at the moment. */
     private static List<LogEntry> until(List<LogEntry> entries, Instant now) {
         return entries.stream()
-                .filter(entry -> entry.at().filter(at -> at.isBefore(now)).isPresent())
+                .filter(entry -> entry.at().filter(at -> !at.isAfter(now)).isPresent())
                 .map(entry -> {
                     double past =
                             Duration.between(entry.at().orElseThrow(), now).toMillis() / 60_000.0;
@@ -144,15 +157,39 @@ public record DayAdvice(
     private static List<Cell> out(List<Asked> asked, List<LogEntry> fished, Instant at) {
         var byPosition = new TreeMap<String, Cell>();
         for (LogEntry entry : fished) {
-            Instant from = entry.at().orElseThrow();
-            Instant to = from.plusMillis(Math.round(60_000 * entry.minutes())).plus(SLACK);
-            if (!from.isAfter(at) && to.isAfter(at)) {
+            if (isOut(entry, at)) {
                 byPosition.put(
                         entry.choices().getOrDefault(Facet.POSITION, entry.id().toString()),
                         cell(asked, entry).orElseThrow());
             }
         }
         return List.copyOf(byPosition.values());
+    }
+
+    /** In the order of {@link #out}. */
+    private static List<String> positionsOut(List<LogEntry> fished, Instant at) {
+        var positions = new TreeSet<String>();
+        for (LogEntry entry : fished) {
+            if (isOut(entry, at)) {
+                positions.add(
+                        entry.choices().getOrDefault(Facet.POSITION, entry.id().toString()));
+            }
+        }
+        return List.copyOf(positions);
+    }
+
+    private static boolean isOut(LogEntry entry, Instant at) {
+        Instant from = entry.at().orElseThrow();
+        Instant to = from.plusMillis(Math.round(60_000 * entry.minutes())).plus(SLACK);
+        return !from.isAfter(at) && to.isAfter(at);
+    }
+
+    private static Wish wish(String position, Asked asked, Tries.Move move) {
+        return new Wish(
+                position,
+                asked.facet(),
+                asked.arms().get(move.from()),
+                asked.arms().get(move.to()));
     }
 
     private static List<Standing> standings(List<Asked> asked, Slice all) {

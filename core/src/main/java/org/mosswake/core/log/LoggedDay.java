@@ -40,6 +40,11 @@ public final class LoggedDay {
     /** What was tied and where it hung. */
     public interface Lines {
         Traits of(UUID line, Instant at);
+
+        /** Moments from which it was something else; in order. */
+        default List<Instant> changes(UUID line) {
+            return List.of();
+        }
     }
 
     public LoggedDay(
@@ -86,8 +91,10 @@ public final class LoggedDay {
 
     private void fished(UUID line, Stretch stretch, Instant end, List<LogEntry> entries) {
         Instant to = stretch.to().orElse(end);
-        for (Instant at = stretch.from(); at.isBefore(to); at = at.plus(PIECE)) {
-            Instant until = at.plus(PIECE).isBefore(to) ? at.plus(PIECE) : to;
+        List<Instant> changes = lines.changes(line);
+        Instant until;
+        for (Instant at = stretch.from(); at.isBefore(to); at = until) {
+            until = earliest(at, at.plus(PIECE).isBefore(to) ? at.plus(PIECE) : to, changes);
             Duration lasts = Duration.between(at, until);
             Traits known = known(line, at.plus(lasts.dividedBy(2)));
             entries.add(new LogEntry(
@@ -101,6 +108,14 @@ public final class LoggedDay {
                     known.numbers(),
                     Optional.empty()));
         }
+    }
+
+    /** What fished one way and what fished another are two pieces. */
+    private static Instant earliest(Instant at, Instant until, List<Instant> changes) {
+        return changes.stream()
+                .filter(change -> change.isAfter(at) && change.isBefore(until))
+                .findFirst()
+                .orElse(until);
     }
 
     private LogEntry struck(StrikeState strike, DayLog log) {

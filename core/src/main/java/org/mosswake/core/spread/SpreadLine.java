@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.gear.DeckPoint;
 import org.mosswake.core.gear.Holder;
 import org.mosswake.core.gear.HolderKind;
 import org.mosswake.core.gear.LineItem;
@@ -245,6 +246,21 @@ public record SpreadLine(
         chain.add(Link.of(
                 rig.ball().body().pulled(held, speed), rig.cable().metre().withLength(cable)));
         return new Tow(speed, holder.tip().heightM(), chain);
+    }
+
+    /** Tips and let-outs that differ by less are one another's mirror image (m). */
+    private static final double MIRRORED_M = 0.5;
+
+    /** A pair that swims level is moved together, else it would be level no longer. */
+    public boolean isLevelWith(SpreadLine other) {
+        DeckPoint one = holder.tip();
+        DeckPoint two = other.holder.tip();
+        return !other.id.equals(id)
+                && Math.abs(one.starboardM() + two.starboardM()) < MIRRORED_M
+                && Math.abs(one.asternM() - two.asternM()) < MIRRORED_M
+                && Math.abs(letOutM - other.letOutM) < MIRRORED_M
+                && deep().isEmpty()
+                && other.deep().isEmpty();
     }
 
     public SpreadLine withLetOut(double metres) {

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.mosswake.core.gear.DeckPoint;
 import org.mosswake.core.gear.Holder;
 import org.mosswake.core.gear.HolderKind;
 import org.mosswake.core.tow.TowSolver;
@@ -36,8 +35,6 @@ public final class SpreadTurns {
     private static final double[] LET_OUT_STEPS_M = {2, 3, 4, 6, 9, 13, 18, 26, 36, 50, 70};
     /** Both of a pair are somewhat more work than one. */
     private static final double PAIR_WORK = 1.2;
-    /** Tips and let-outs that differ by less are one another's mirror image (m). */
-    private static final double MIRRORED_M = 0.5;
     /** Moving a line to another holder is as much work as this much line (m). */
     private static final double HOLDER_COST_M = 9;
     /** Taking a line in for good is the last thing a crew does (m). */
@@ -210,9 +207,8 @@ public final class SpreadTurns {
         double shortest =
                 Math.max(SHORTEST_M, line.letOutM() - line.lengthM(line.tackle().size() - 1) + 1);
         double most = line.letOutM() - line.lengthM(line.tackle().size() - 1) + 400;
-        Optional<SpreadLine> twin = spread.lines().stream()
-                .filter(other -> isLevelWith(line, other))
-                .findFirst();
+        Optional<SpreadLine> twin =
+                spread.lines().stream().filter(line::isLevelWith).findFirst();
         double work = twin.isPresent() ? PAIR_WORK : 1;
         for (double step : LET_OUT_STEPS_M) {
             for (double letOut : new double[] {line.letOutM() - step, line.letOutM() + step}) {
@@ -243,18 +239,6 @@ public final class SpreadTurns {
                         HOLDER_COST_M));
             }
         }
-    }
-
-    /** A pair that swims level is moved together, else it would be level no longer. */
-    private static boolean isLevelWith(SpreadLine line, SpreadLine other) {
-        DeckPoint one = line.holder().tip();
-        DeckPoint two = other.holder().tip();
-        return !other.id().equals(line.id())
-                && Math.abs(one.starboardM() + two.starboardM()) < MIRRORED_M
-                && Math.abs(one.asternM() - two.asternM()) < MIRRORED_M
-                && Math.abs(line.letOutM() - other.letOutM()) < MIRRORED_M
-                && line.deep().isEmpty()
-                && other.deep().isEmpty();
     }
 
     private static Spread changed(Spread spread, SpreadLine line, Optional<SpreadLine> twin, double letOutM) {

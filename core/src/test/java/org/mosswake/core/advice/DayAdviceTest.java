@@ -107,6 +107,6 @@ class DayAdviceTest {
         assertThat(at(day, 200).lost())
                 .hasValueSatisfying(
                         said -> assertThat(said.text()).contains("cut off").contains("wire"));
-        assertThat(at(day, 21).lost()).isEmpty();
+        assertThat(at(day, 20).lost()).isEmpty();
     }
 }

@@ -91,6 +91,39 @@ class LoggedDayTest {
         assertThat(entries()).isEmpty();
     }
 
+    /** What fished one way and what fished another are two pieces, cut where it was changed. */
+    @Test
+    void aChangeCutsThePiece() {
+        Instant changed = BEGIN.plus(Duration.ofMinutes(12));
+        var lines = new LoggedDay.Lines() {
+            @Override
+            public Traits of(UUID line, Instant at) {
+                return new Traits(Map.of(Facet.LURE, at.isBefore(changed) ? "plug" : "skirt"), Map.of());
+            }
+
+            @Override
+            public List<Instant> changes(UUID line) {
+                return List.of(changed);
+            }
+        };
+        List<LogEntry> entries = new LoggedDay(
+                        LocalDate.of(2026, 6, 18),
+                        "Tarrow Banks",
+                        ZoneId.of("Etc/GMT+3"),
+                        27.6,
+                        -47.3,
+                        Optional.empty(),
+                        lines)
+                .entries(DayLog.of(List.of(
+                        fact(0, new Happening.Set(FAR, NO, Optional.empty())), fact(40, new Happening.Cleared(FAR)))));
+        assertThat(entries.stream()
+                        .filter(entry -> "plug".equals(entry.choices().get(Facet.LURE)))
+                        .mapToDouble(LogEntry::minutes)
+                        .sum())
+                .isCloseTo(12, within(1e-6));
+        assertThat(entries.stream().mapToDouble(LogEntry::minutes).sum()).isCloseTo(40, within(1e-6));
+    }
+
     /** Made again they are the same: an entry of twenty years ago keeps its id. */
     @Test
     void theSameFactsAreTheSameEntries() {

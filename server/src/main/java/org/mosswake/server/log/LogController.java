@@ -1,5 +1,8 @@
 package org.mosswake.server.log;
 
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
@@ -9,18 +12,26 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.log.Facet;
+import org.mosswake.server.platform.compute.Computing;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter;
 
 @RestController
 class LogController {
     private final LogService log;
+    private final MoveService moves;
+    private final Computing computing;
 
-    LogController(LogService log) {
+    LogController(LogService log, MoveService moves, Computing computing) {
+        this.computing = computing;
+        this.moves = moves;
         this.log = log;
     }
 
@@ -61,6 +72,19 @@ class LogController {
             @RequestParam Instant at,
             @RequestParam(defaultValue = "120") Double leftMin) {
         return log.advice(boat, trip, at, leftMin);
+    }
+
+    /** What the day suggests, solved and checked as a change of the spread that is fished. */
+    @PostMapping("/api/boats/{boat}/trips/{trip}/moves")
+    @ApiResponse(
+            responseCode = "200",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                            schema = @Schema(implementation = MoveBody.MoveReply.class)))
+    ResponseEntity<ResponseBodyEmitter> move(
+            @PathVariable UUID boat, @PathVariable UUID trip, @RequestBody MoveBody body) {
+        return computing.answer(moves.move(boat, trip, body));
     }
 
     /** A line as it was last told; absent where nobody said. */

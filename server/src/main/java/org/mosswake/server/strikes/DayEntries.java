@@ -2,6 +2,8 @@ package org.mosswake.server.strikes;
 
 import java.time.Instant;
 import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -28,6 +30,7 @@ import org.mosswake.core.spread.SpreadSolver;
 import org.mosswake.core.spread.TacklePiece;
 import org.mosswake.core.strikes.DayLog;
 import org.mosswake.core.strikes.Fact;
+import org.mosswake.core.strikes.Happening.Changed;
 import org.mosswake.core.strikes.Happening.OfLine;
 import org.mosswake.core.tow.TowShape;
 import org.mosswake.server.call.OriginService;
@@ -88,8 +91,20 @@ public class DayEntries {
                         kept.latitudeDeg(),
                         kept.longitudeDeg(),
                         TideStation.near(DemoTides.ALL, kept.latitudeDeg(), kept.longitudeDeg()),
-                        known::at)
+                        known)
                 .entries(DayLog.of(told));
+    }
+
+    /** How often the spread was changed from a moment to another one; a pair that moves together moves once. */
+    public int moves(UUID vessel, UUID trip, Instant from, Instant to) {
+        return (int) facts.ofTrip(vessel, trip).stream()
+                .map(reader::kept)
+                .filter(fact -> fact.what() instanceof Changed
+                        && !fact.at().isBefore(from)
+                        && !fact.at().isAfter(to))
+                .map(fact -> fact.at().truncatedTo(ChronoUnit.MINUTES))
+                .distinct()
+                .count();
     }
 
     /** What each line of a day out was, as it was last told. */
@@ -103,7 +118,7 @@ public class DayEntries {
     }
 
     /** What each line was known to be, from when; before the first time, as then. */
-    private final class Tied {
+    private final class Tied implements LoggedDay.Lines {
         private final Map<UUID, TreeMap<Instant, Traits>> lines = new HashMap<>();
         private final Map<UUID, LureAboard> lures;
         private final Map<UUID, Optional<PlaybookId>> methods = new HashMap<>();
@@ -141,11 +156,26 @@ public class DayEntries {
             }
         }
 
-        Traits at(UUID line, Instant at) {
+        @Override
+        public Traits of(UUID line, Instant at) {
             return Optional.ofNullable(lines.get(line))
                     .map(known -> Optional.ofNullable(known.floorEntry(at)).orElseGet(known::firstEntry))
                     .map(Map.Entry::getValue)
                     .orElse(Traits.NONE);
+        }
+
+        @Override
+        public List<Instant> changes(UUID line) {
+            var changes = new ArrayList<Instant>();
+            Traits before = null;
+            for (Map.Entry<Instant, Traits> told :
+                    lines.getOrDefault(line, new TreeMap<>()).entrySet()) {
+                if (before != null && !before.equals(told.getValue())) {
+                    changes.add(told.getKey());
+                }
+                before = told.getValue();
+            }
+            return changes;
         }
 
         private Traits traits(Fished spread, SolvedLine solved) {
