@@ -1442,6 +1442,7 @@ export interface components {
         AdviceReply: {
             calls: components["schemas"]["SentenceReply"][];
             lost?: components["schemas"]["SentenceReply"];
+            place?: components["schemas"]["SentenceReply"];
             positions: components["schemas"]["PositionReply"][];
             trying?: components["schemas"]["SentenceReply"];
         };
@@ -2620,7 +2621,7 @@ export interface components {
         };
         LogFinding: {
             /** @enum {string} */
-            kind: "EARLIER_WEEKS" | "TAKES_MORE" | "WOULD_TEACH" | "NOT_KNOWN";
+            kind: "EARLIER_WEEKS" | "TAKES_MORE" | "LIES_TOGETHER" | "WOULD_TEACH" | "NOT_KNOWN";
             says: components["schemas"]["SentenceReply"];
             title: components["schemas"]["SentenceReply"];
             where: string[];

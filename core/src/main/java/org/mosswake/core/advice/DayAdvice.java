@@ -6,14 +6,17 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.mosswake.core.log.Facet;
 import org.mosswake.core.log.Ledger;
 import org.mosswake.core.log.LogEntry;
 import org.mosswake.core.log.LogEntry.Kind;
+import org.mosswake.core.log.Places;
 import org.mosswake.core.log.Question;
 import org.mosswake.core.log.Slice;
 import org.mosswake.core.units.Figure;
@@ -24,6 +27,7 @@ import org.mosswake.core.units.Sentence;
  *
  * @param standings of each position, the one that took most for its time first
  * @param wish      the same, to be solved
+ * @param place     where strikes lie together
  * @param lost      where fish were lost in one way again
  */
 public record DayAdvice(
@@ -31,7 +35,8 @@ public record DayAdvice(
         List<Sentence> calls,
         Optional<Sentence> trying,
         Optional<Wish> wish,
-        Optional<Sentence> lost) {
+        Optional<Sentence> lost,
+        Optional<Sentence> place) {
     /** Asked of a day, where it had two arms or more. */
     private static final List<Facet> ASKED =
             List.of(Facet.POSITION, Facet.DEPTH, Facet.COLOUR, Facet.LURE, Facet.SIZE, Facet.LEADER);
@@ -74,6 +79,11 @@ public record DayAdvice(
      * @param leftMin until she turns for home
      */
     public static DayAdvice of(List<LogEntry> entries, Instant now, double leftMin) {
+        return of(entries, now, leftMin, Places.Drift.NONE);
+    }
+
+    /** @param drift of the water since: where strikes lie together is asked of the water, not of the bottom */
+    public static DayAdvice of(List<LogEntry> entries, Instant now, double leftMin, Places.Drift drift) {
         List<LogEntry> until = until(entries, now);
         var ledger = new Ledger(until);
         List<Asked> asked = ASKED.stream()
@@ -82,7 +92,8 @@ public record DayAdvice(
                 .toList();
         Slice all = ledger.slice(List.of());
         if (asked.isEmpty()) {
-            return new DayAdvice(List.of(), List.of(), Optional.empty(), Optional.empty(), LossAdvice.of(until));
+            return new DayAdvice(
+                    List.of(), List.of(), Optional.empty(), Optional.empty(), LossAdvice.of(until), Optional.empty());
         }
         int[] arms = asked.stream().mapToInt(one -> one.arms().size()).toArray();
         var told = new Told(arms);
@@ -110,7 +121,37 @@ public record DayAdvice(
                 calls.claims().stream().map(claim -> call(asked, claim, all)).toList(),
                 move.map(one -> trying(asked, one, fished)),
                 move.map(one -> wish(positions.get(one.line()), asked.get(one.question()), one)),
-                LossAdvice.of(until));
+                LossAdvice.of(until),
+                place(until, now, drift));
+    }
+
+    private static Optional<Sentence> place(List<LogEntry> until, Instant now, Places.Drift drift) {
+        Map<Kind, List<LogEntry>> placed = until.stream()
+                .filter(entry -> entry.place().isPresent())
+                .collect(Collectors.groupingBy(LogEntry::kind));
+        List<LogEntry> strikes = placed.getOrDefault(Kind.STRUCK, List.of());
+        Optional<String> stream = alike(strikes);
+        return Places.of(
+                        strikes.stream().map(Places.Spot::of).toList(),
+                        placed.getOrDefault(Kind.FISHED, List.of()).stream()
+                                .map(Places.Spot::of)
+                                .toList(),
+                        drift,
+                        now)
+                .map(found -> found.says(stream.map(one -> ", on the " + one).orElse("")));
+    }
+
+    /** The stream, where most strikes had the same. */
+    private static Optional<String> alike(List<LogEntry> strikes) {
+        return strikes.stream()
+                .flatMap(entry -> Stream.ofNullable(entry.choices().get(Facet.STREAM)))
+                .collect(Collectors.groupingBy(one -> one, Collectors.counting()))
+                .entrySet()
+                .stream()
+                .filter(one ->
+                        one.getValue() >= 0.8 * strikes.size() && !one.getKey().equals("slack"))
+                .map(Map.Entry::getKey)
+                .findFirst();
     }
 
     /** Stretches that go on are cut at the moment. */

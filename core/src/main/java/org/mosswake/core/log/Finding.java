@@ -1,5 +1,6 @@
 package org.mosswake.core.log;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -7,6 +8,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.mosswake.core.log.Question.Asked;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Sentence;
@@ -20,6 +22,7 @@ public record Finding(Kind kind, Sentence title, Sentence says, List<Where> wher
     public enum Kind {
         EARLIER_WEEKS,
         TAKES_MORE,
+        LIES_TOGETHER,
         WOULD_TEACH,
         NOT_KNOWN
     }
@@ -30,6 +33,14 @@ public record Finding(Kind kind, Sentence title, Sentence says, List<Where> wher
     private static final double HINTS = 0.65;
 
     private static final int MOST = 2;
+    /** More strikes than these run into one another all over the ground. */
+    private static final int MOST_PLACED = 300;
+
+    private static final double PIECE_M = 100;
+    /** A cluster that takes in half of all that was fished is no place to go to. */
+    private static final double WIDE = 0.5;
+
+    private static final double WIDEST_M = 1500;
     /** Fewer, or on fewer days, say nothing of an hour. */
     private static final int LEAST_STRIKES = 10;
 
@@ -59,6 +70,7 @@ public record Finding(Kind kind, Sentence title, Sentence says, List<Where> wher
                 .min(Comparator.comparingDouble(one -> one.asked().arm().slice().minutes()))
                 .map(Finding::wouldTeach)
                 .ifPresent(all::add);
+        together(ledger, filter).ifPresent(all::add);
         notKnown(ledger, filter).ifPresent(all::add);
         return all;
     }
@@ -149,6 +161,25 @@ public record Finding(Kind kind, Sentence title, Sentence says, List<Where> wher
                 List.of(Question.where(one.facet(), one.asked().arm())));
     }
 
+    /** Over all days nothing is known of the water that was there: the ground alone is asked. */
+    private static Optional<Finding> together(Ledger ledger, List<Where> filter) {
+        List<Places.Spot> strikes = ledger.strikes(filter, MOST_PLACED).stream()
+                .filter(strike -> strike.place().isPresent())
+                .map(strike -> new Places.Spot(strike.place().get(), Optional.empty(), 0))
+                .toList();
+        List<Places.Spot> fished = ledger.pieces(filter, PIECE_M).stream()
+                .filter(piece -> piece.minutes() > 0)
+                .map(piece -> new Places.Spot(
+                        new LogEntry.Place(piece.latitudeDeg(), piece.longitudeDeg()),
+                        Optional.empty(),
+                        piece.minutes()))
+                .toList();
+        return Places.of(strikes, fished, Places.Drift.NONE, Instant.EPOCH)
+                .filter(found -> found.share() < WIDE && found.radiusM() < WIDEST_M)
+                .map(found -> new Finding(
+                        Kind.LIES_TOGETHER, Sentence.of("Strikes lie together"), found.says(""), List.of()));
+    }
+
     private static Optional<Finding> notKnown(Ledger ledger, List<Where> filter) {
         Slice whole = ledger.slice(filter);
         int strikes = whole.strikes() + whole.untimed();
@@ -161,7 +192,18 @@ public record Finding(Kind kind, Sentence title, Sentence says, List<Where> wher
                 Kind.NOT_KNOWN,
                 Sentence.of("Not known"),
                 Sentence.of(
-                        "Of {0} strikes {1} have no hour, {2} no depth, {3} no time fished. They count where they can, nowhere else.",
+                        strikes == 1
+                                ? "Of the one strike there is no "
+                                        + String.join(
+                                                ", no ",
+                                                Stream.of(
+                                                                noHour > 0 ? "hour" : "",
+                                                                noDepth > 0 ? "depth" : "",
+                                                                whole.untimed() > 0 ? "time fished" : "")
+                                                        .filter(one -> !one.isEmpty())
+                                                        .toList())
+                                        + ". It counts where it can, nowhere else."
+                                : "Of {0} strikes {1} have no hour, {2} no depth, {3} no time fished. They count where they can, nowhere else.",
                         Figure.count(strikes),
                         Figure.count(noHour),
                         Figure.count(noDepth),

@@ -26,6 +26,9 @@ import org.mosswake.core.strikes.StrikeState;
 public final class LoggedDay {
     /** Hour, light and stream change: time is told apart in pieces of so long. */
     private static final Duration PIECE = Duration.ofMinutes(30);
+    /** And where her way is known in pieces so short that each has a place: two miles at most. */
+    private static final Duration PIECE_OF_WAY = Duration.ofMinutes(10);
+
     /** A slower stream is slack (m/s). */
     private static final double SLACK_MPS = 0.12;
 
@@ -36,6 +39,26 @@ public final class LoggedDay {
     private final String moon;
     private final Optional<TideStation> tide;
     private final Lines lines;
+    private final Way way;
+
+    /** Where she was. */
+    public interface Way {
+        Way UNKNOWN = new Way() {
+            @Override
+            public boolean isKnown() {
+                return false;
+            }
+
+            @Override
+            public Optional<LogEntry.Place> at(Instant moment) {
+                return Optional.empty();
+            }
+        };
+
+        boolean isKnown();
+
+        Optional<LogEntry.Place> at(Instant moment);
+    }
 
     /** What was tied and where it hung. */
     public interface Lines {
@@ -54,7 +77,9 @@ public final class LoggedDay {
             double latitudeDeg,
             double longitudeDeg,
             Optional<TideStation> tide,
-            Lines lines) {
+            Lines lines,
+            Way way) {
+        this.way = way;
         this.day = day;
         this.place = place;
         this.zone = zone;
@@ -92,9 +117,10 @@ public final class LoggedDay {
     private void fished(UUID line, Stretch stretch, Instant end, List<LogEntry> entries) {
         Instant to = stretch.to().orElse(end);
         List<Instant> changes = lines.changes(line);
+        Duration piece = way.isKnown() ? PIECE_OF_WAY : PIECE;
         Instant until;
         for (Instant at = stretch.from(); at.isBefore(to); at = until) {
-            until = earliest(at, at.plus(PIECE).isBefore(to) ? at.plus(PIECE) : to, changes);
+            until = earliest(at, at.plus(piece).isBefore(to) ? at.plus(piece) : to, changes);
             Duration lasts = Duration.between(at, until);
             Traits known = known(line, at.plus(lasts.dividedBy(2)));
             entries.add(new LogEntry(
@@ -106,7 +132,7 @@ public final class LoggedDay {
                     true,
                     known.choices(),
                     known.numbers(),
-                    Optional.empty()));
+                    way.at(at.plus(lasts.dividedBy(2)))));
         }
     }
 

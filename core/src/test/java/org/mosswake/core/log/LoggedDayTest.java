@@ -38,7 +38,8 @@ class LoggedDayTest {
                         27.6,
                         -47.3,
                         Optional.of(DemoTides.TARROW_BANKS),
-                        (line, at) -> new Traits(Map.of(Facet.POSITION, line.equals(FAR) ? "far" : "near"), Map.of()))
+                        (line, at) -> new Traits(Map.of(Facet.POSITION, line.equals(FAR) ? "far" : "near"), Map.of()),
+                        LoggedDay.Way.UNKNOWN)
                 .entries(DayLog.of(List.of(facts)));
     }
 
@@ -113,7 +114,8 @@ class LoggedDayTest {
                         27.6,
                         -47.3,
                         Optional.empty(),
-                        lines)
+                        lines,
+                        LoggedDay.Way.UNKNOWN)
                 .entries(DayLog.of(List.of(
                         fact(0, new Happening.Set(FAR, NO, Optional.empty())), fact(40, new Happening.Cleared(FAR)))));
         assertThat(entries.stream()

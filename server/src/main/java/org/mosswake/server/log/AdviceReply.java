@@ -10,13 +10,15 @@ import org.mosswake.server.platform.wire.SentenceReply;
  *
  * @param calls  what may be claimed: on a day on which all is equal that happens in fewer than one of twenty
  * @param trying a small change that claims nothing
+ * @param place  where strikes lie together, where chance would not have made it
  * @param lost   where fish were lost in one way again
  */
 record AdviceReply(
         List<PositionReply> positions,
         List<SentenceReply> calls,
         @Nullable SentenceReply trying,
-        @Nullable SentenceReply lost) {
+        @Nullable SentenceReply lost,
+        @Nullable SentenceReply place) {
     /** @param expected share of the strikes that its time alone would give it */
     record PositionReply(String position, int strikes, double minutes, double expected) {}
 
@@ -27,6 +29,7 @@ record AdviceReply(
                         .toList(),
                 SentenceReply.of(advice.calls()),
                 advice.trying().map(SentenceReply::of).orElse(null),
-                advice.lost().map(SentenceReply::of).orElse(null));
+                advice.lost().map(SentenceReply::of).orElse(null),
+                advice.place().map(SentenceReply::of).orElse(null));
     }
 }

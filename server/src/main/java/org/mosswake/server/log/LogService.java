@@ -127,7 +127,7 @@ class LogService {
         var faults = new Faults();
         LEFT_MIN.check(faults, "leftMin", leftMin);
         faults.throwIfAny();
-        return AdviceReply.of(DayAdvice.of(days.of(vessel, trip), at, leftMin));
+        return AdviceReply.of(DayAdvice.of(days.of(vessel, trip), at, leftMin, days.drift(vessel, trip)));
     }
 
     private static YearsReply.LogBeside beside(Slice slice, Slice other, double pooled) {

@@ -1,5 +1,6 @@
 package org.mosswake.server.strikes;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
@@ -22,6 +23,7 @@ import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.log.Facet;
 import org.mosswake.core.log.LogEntry;
 import org.mosswake.core.log.LoggedDay;
+import org.mosswake.core.log.Places;
 import org.mosswake.core.log.Traits;
 import org.mosswake.core.spread.SolvedLine;
 import org.mosswake.core.spread.Spread;
@@ -48,12 +50,19 @@ import org.springframework.transaction.TransactionException;
 public class DayEntries {
     private static final Logger LOG = LoggerFactory.getLogger(DayEntries.class);
 
+    /** A place older than this is none. */
+    private static final Duration OLDEST = Duration.ofMinutes(4);
+
+    private static final double EVERY_S = 30;
+    private static final int MOST_FIXES = 5000;
+
     private final TripService trips;
     private final FactMapper facts;
     private final FactReader reader;
     private final StruckLines lines;
     private final Aboard aboard;
     private final OriginService origins;
+    private final FixService fixes;
     private final SpreadSolver solver = new SpreadSolver();
 
     DayEntries(
@@ -62,7 +71,9 @@ public class DayEntries {
             FactReader reader,
             StruckLines lines,
             Aboard aboard,
-            OriginService origins) {
+            OriginService origins,
+            FixService fixes) {
+        this.fixes = fixes;
         this.origins = origins;
         this.trips = trips;
         this.facts = facts;
@@ -91,8 +102,45 @@ public class DayEntries {
                         kept.latitudeDeg(),
                         kept.longitudeDeg(),
                         TideStation.near(DemoTides.ALL, kept.latitudeDeg(), kept.longitudeDeg()),
-                        known)
+                        known,
+                        way(vessel, told))
                 .entries(DayLog.of(told));
+    }
+
+    /** What the tide carried the water of a day out by; nothing where no tide is known. */
+    public Places.Drift drift(UUID vessel, UUID trip) {
+        TripBody of = trips.trip(vessel, trip);
+        return TideStation.near(DemoTides.ALL, of.latitudeDeg(), of.longitudeDeg())
+                .map(Places::by)
+                .orElse(Places.Drift.NONE);
+    }
+
+    /** As the day's device, or whoever told most, had it; between places no older than {@link #OLDEST}. */
+    private LoggedDay.Way way(UUID vessel, List<Fact> told) {
+        if (told.isEmpty()) {
+            return LoggedDay.Way.UNKNOWN;
+        }
+        Instant from =
+                told.stream().map(Fact::at).min(Comparator.naturalOrder()).orElseThrow();
+        Instant to = told.stream().map(Fact::at).max(Comparator.naturalOrder()).orElseThrow();
+        var places = new TreeMap<Instant, LogEntry.Place>();
+        fixes.thinned(vessel, from.minus(OLDEST), to.plus(OLDEST), EVERY_S, MOST_FIXES)
+                .forEach(fix -> places.put(fix.at(), new LogEntry.Place(fix.latitudeDeg(), fix.longitudeDeg())));
+        return places.isEmpty() ? LoggedDay.Way.UNKNOWN : new Sailed(places);
+    }
+
+    private record Sailed(TreeMap<Instant, LogEntry.Place> places) implements LoggedDay.Way {
+        @Override
+        public boolean isKnown() {
+            return true;
+        }
+
+        @Override
+        public Optional<LogEntry.Place> at(Instant moment) {
+            return Optional.ofNullable(places.floorEntry(moment))
+                    .filter(before -> !before.getKey().isBefore(moment.minus(OLDEST)))
+                    .map(Map.Entry::getValue);
+        }
     }
 
     /** How often the spread was changed from a moment to another one; a pair that moves together moves once. */

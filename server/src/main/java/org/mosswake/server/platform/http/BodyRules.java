@@ -18,7 +18,8 @@ record BodyRules(String mediaType, long bytes, Duration time) {
     private static final BodyRules ARCHIVE =
             new BodyRules("application/json", 1024L * 1024 * 1024, Duration.ofMinutes(30));
 
-    private static final BodyRules WAY = new BodyRules("application/gpx+xml", 8 * 1024 * 1024, Duration.ofMinutes(2));
+    /** Ten hours with a place each second. */
+    private static final BodyRules WAY = new BodyRules("application/gpx+xml", 4800 * 1024, Duration.ofMinutes(2));
 
     /** Some two hours of what a boat's instruments write. */
     private static final BodyRules RECORDING = new BodyRules("text/plain", 4 * 1024 * 1024, Duration.ofMinutes(5));
