@@ -161,6 +161,22 @@ export const wayOf = (boat: string, start: number, end: number) => {
   })
 }
 
+export type UsedUp = Schemas['UsedUp']
+
+/**
+ * What a day used up, and what is to be done after it.
+ *
+ * @param facts how many are known here
+ */
+export const afterOf = (boat: string, trip: string, facts: number) =>
+  queryOptions({
+    queryKey: ['after', boat, trip, facts],
+    queryFn: () =>
+      ask((api) => api.GET('/api/boats/{boat}/trips/{trip}/after', { params: { path: { boat, trip } } })),
+    placeholderData: keepPreviousData,
+    retry: false,
+  })
+
 /** Where the strikes of a slice are as a table. */
 export const strikesFile = (boat: string, where: readonly string[]): string =>
   `/api/boats/${boat}/log/strikes.csv?${new URLSearchParams(where.map((text) => ['where', text]))}`

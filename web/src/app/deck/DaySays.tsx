@@ -1,10 +1,9 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect } from 'react'
+import { useQuery } from '@tanstack/react-query'
 import { adviceOf } from '../../log/queries'
-import { outbox } from '../../shared/outbox/outbox'
 import { Button } from '../../shared/ui/Button'
 import { saySentence, type OpenSentence } from '../../units/sentence'
 import { useUnits } from '../../units/UnitsContext'
+import { useWhenSent } from '../useWhenSent'
 import type { DeckState } from './useDeck'
 import { useMove } from './useMove'
 
@@ -21,16 +20,7 @@ export function DaySays({ s }: { s: DeckState }) {
     enabled: trip !== undefined,
   })
   const units = useUnits()
-  const client = useQueryClient()
-  const { boatId } = s.boat
-  // What is said follows what the server knows, not what is on its way to it.
-  useEffect(
-    () =>
-      outbox.onSent(() => {
-        for (const about of ['advice', 'move']) void client.invalidateQueries({ queryKey: [about, boatId] })
-      }),
-    [client, boatId],
-  )
+  useWhenSent(s.boat.boatId, ['advice', 'move'])
   if (!data || data.positions.every(({ strikes }) => strikes === 0)) return null
   const say = (sentence: (typeof data.calls)[number]) => saySentence(sentence, units, s.trip.place.timeZone)
   const most = Math.max(...data.positions.map(({ strikes }) => strikes))

@@ -7,6 +7,7 @@ import { StoryRows, type StoryRow } from '../../log/StoryRows'
 import { useDay } from '../../strikes/useDay'
 import { Select } from '../../shared/ui/Select'
 import { useUnits, type Units } from '../../units/UnitsContext'
+import { AfterDay } from './AfterDay'
 import { DayFiles } from './DayFiles'
 import { DayPlace } from './DayPlace'
 import type { TripOfDay } from '../useTrip'
@@ -17,7 +18,7 @@ const MINUTE = 60_000
 /** One day out as it ran: every line over the hours, strikes and sightings, and how all stood at a moment. */
 export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
   const units = useUnits()
-  const { day, strikes } = useDay(boat.boatId, trip.trip?.tripId)
+  const { day, strikes, report } = useDay(boat.boatId, trip.trip?.tripId)
   const named = useQuery({
     ...storyOf(boat.boatId, trip.trip?.tripId ?? '', day.standing.length),
     enabled: trip.trip !== undefined,
@@ -100,6 +101,7 @@ export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
           <DayPlace boat={boat.boatId} {...{ span, at, strikes }} />
         </>
       )}
+      {trip.trip && <AfterDay {...{ boat, report }} trip={trip.trip.tripId} facts={day.standing.length} />}
       {trip.trip && <DayFiles boat={boat.boatId} trip={trip.trip.tripId} />}
     </section>
   )

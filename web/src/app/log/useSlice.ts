@@ -1,11 +1,11 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useCallback, useEffect, useMemo } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { useCallback, useMemo } from 'react'
 import type { Boat } from '../../draft/queries'
 import { packed, unpacked } from '../../log/model'
 import { logOf } from '../../log/queries'
-import { outbox } from '../../shared/outbox/outbox'
 import { useAddress } from '../../shared/useAddress'
 import { useTrip } from '../useTrip'
+import { useWhenSent } from '../useWhenSent'
 
 /** The slice that is looked at, all of it in the address. */
 export type SliceState = ReturnType<typeof useSlice>
@@ -17,12 +17,8 @@ export function useSlice(boat: Boat) {
   const where = useMemo(() => unpacked(packedWhere), [packedWhere])
   const beside = useMemo(() => (packedBeside === null ? null : unpacked(packedBeside)), [packedBeside])
   const asked = useQuery(logOf(boat.boatId, where, trip.date, beside))
-  const client = useQueryClient()
   // What is sent while one looks belongs to it.
-  useEffect(
-    () => outbox.onSent(() => void client.invalidateQueries({ queryKey: ['years', boat.boatId] })),
-    [client, boat.boatId],
-  )
+  useWhenSent(boat.boatId, ['years'])
   const setWhere = useCallback((next: readonly string[]) => put({ where: packed(next) }), [put])
   const setBeside = (next: readonly string[] | null) =>
     put({ beside: next === null ? null : (packed(next) ?? '') })

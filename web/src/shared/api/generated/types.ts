@@ -964,6 +964,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/trips/{trip}/after": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["after"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boats/{boat}/trips/{trip}/events": {
         parameters: {
             query?: never;
@@ -1445,6 +1461,10 @@ export interface components {
             place?: components["schemas"]["SentenceReply"];
             positions: components["schemas"]["PositionReply"][];
             trying?: components["schemas"]["SentenceReply"];
+        };
+        AfterReply: {
+            used: components["schemas"]["UsedUp"][];
+            work: components["schemas"]["SentenceReply"][];
         };
         AirborneMend: {
             /** @enum {string} */
@@ -4039,6 +4059,14 @@ export interface components {
             /** @enum {string} */
             topic: "TARGET" | "CREW" | "BAG" | "SURFACE" | "STEP" | "CLARITY" | "SKY" | "SEA" | "STREAM" | "DEPTH" | "STRUCTURE" | "BIRDS" | "BAIT" | "FORAGE" | "LIVE_BAIT" | "DEAD_BAIT" | "FLOATING" | "WEED" | "FRESH" | "FLEET" | "LIGHT" | "MOON" | "SEASON" | "BOX" | "BOAT" | "SCHOOL";
         };
+        UsedUp: {
+            bait: boolean;
+            /** Format: uuid */
+            gearId: string;
+            /** Format: int32 */
+            gone: number;
+            name: string;
+        };
         WakeReply: {
             crestShape: components["schemas"]["CrestPoint"][];
             crestsM: number[];
@@ -6017,6 +6045,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AdviceReply"];
+                };
+            };
+        };
+    };
+    after: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                trip: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AfterReply"];
                 };
             };
         };

@@ -11,8 +11,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.mosswake.core.deck.AfterDay;
 import org.mosswake.core.log.Facet;
 import org.mosswake.server.platform.compute.Computing;
+import org.mosswake.server.platform.wire.SentenceReply;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -85,6 +87,22 @@ class LogController {
     ResponseEntity<ResponseBodyEmitter> move(
             @PathVariable UUID boat, @PathVariable UUID trip, @RequestBody MoveBody body) {
         return computing.answer(moves.move(boat, trip, body));
+    }
+
+    /** @param gearId of a lure or bait that {@code gone} of went overboard or on a hook, and are in the box still */
+    record UsedUp(UUID gearId, String name, int gone, boolean bait) {}
+
+    /** @param work before the next day out, most needed first */
+    record AfterReply(List<UsedUp> used, List<SentenceReply> work) {}
+
+    @GetMapping("/api/boats/{boat}/trips/{trip}/after")
+    AfterReply after(@PathVariable UUID boat, @PathVariable UUID trip) {
+        AfterDay after = log.after(boat, trip);
+        return new AfterReply(
+                after.used().stream()
+                        .map(one -> new UsedUp(one.item().id(), one.item().name(), one.gone(), one.bait()))
+                        .toList(),
+                SentenceReply.of(after.work()));
     }
 
     /** A line as it was last told; absent where nobody said. */

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.advice.DayAdvice;
+import org.mosswake.core.deck.AfterDay;
 import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
@@ -117,6 +118,10 @@ class LogService {
             throw FaultException.of(FaultCode.TOO_MANY, "strikes", strikes, TABLE_ROWS);
         }
         return TableOut.write(ledger.strikes(filter, TABLE_ROWS), zone);
+    }
+
+    AfterDay after(UUID vessel, UUID trip) {
+        return days.after(vessel, trip);
     }
 
     Map<UUID, Traits> lines(UUID vessel, UUID trip) {

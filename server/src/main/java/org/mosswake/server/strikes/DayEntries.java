@@ -19,6 +19,7 @@ import java.util.stream.IntStream;
 import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.clock.DemoTides;
 import org.mosswake.core.clock.TideStation;
+import org.mosswake.core.deck.AfterDay;
 import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.log.Facet;
 import org.mosswake.core.log.LogEntry;
@@ -155,6 +156,14 @@ public class DayEntries {
                 .count();
     }
 
+    /** What a day out used up, and what is to be done after it. */
+    public AfterDay after(UUID vessel, UUID trip) {
+        trips.trip(vessel, trip);
+        List<FactRow> rows = facts.ofTrip(vessel, trip);
+        List<Fact> told = rows.stream().map(reader::kept).toList();
+        return AfterDay.of(DayLog.of(told), new Tied(vessel, rows, told)::line);
+    }
+
     /** What each line of a day out was, as it was last told. */
     public Map<UUID, Traits> lines(UUID vessel, UUID trip) {
         trips.trip(vessel, trip);
@@ -168,6 +177,7 @@ public class DayEntries {
     /** What each line was known to be, from when; before the first time, as then. */
     private final class Tied implements LoggedDay.Lines {
         private final Map<UUID, TreeMap<Instant, Traits>> lines = new HashMap<>();
+        private final Map<UUID, TreeMap<Instant, AfterDay.Line>> tied = new HashMap<>();
         private final Map<UUID, LureAboard> lures;
         private final Map<UUID, Optional<PlaybookId>> methods = new HashMap<>();
         private final UUID vessel;
@@ -193,15 +203,25 @@ public class DayEntries {
                         .ifPresent(spread -> solved.computeIfAbsent(
                                         spread.spread(),
                                         one -> solver.solve(one).lines())
-                                .forEach(line -> lines.computeIfAbsent(
-                                                line.line().id(), one -> new TreeMap<>())
-                                        .put(fact.at(), traits(spread, line))));
+                                .forEach(line -> tell(fact.at(), spread, line)));
             } catch (DataAccessException | TransactionException e) {
                 throw e;
             } catch (RuntimeException e) {
                 // Whatever its device said of what was fished: its time and its strikes count all the same.
                 LOG.info("fact {} tells nothing of its line: {}", row.factId(), e.toString());
             }
+        }
+
+        private void tell(Instant at, Fished spread, SolvedLine line) {
+            UUID id = line.line().id();
+            lines.computeIfAbsent(id, one -> new TreeMap<>()).put(at, traits(spread, line));
+            tied.computeIfAbsent(id, one -> new TreeMap<>()).put(at, new AfterDay.Line(line.label(), line.line()));
+        }
+
+        Optional<AfterDay.Line> line(UUID line, Instant at) {
+            return Optional.ofNullable(tied.get(line))
+                    .map(known -> Optional.ofNullable(known.floorEntry(at)).orElseGet(known::firstEntry))
+                    .map(Map.Entry::getValue);
         }
 
         @Override
@@ -245,6 +265,11 @@ public class DayEntries {
             var numbers = new EnumMap<Facet, Double>(Facet.class);
             solved.shape().map(TowShape::depthM).ifPresent(depth -> numbers.put(Facet.DEPTH, Math.max(0, depth)));
             carried.ifPresent(lure -> numbers.put(Facet.SIZE, lure.lengthM()));
+            spread.spread().here().bottomM().ifPresent(bottom -> {
+                numbers.put(Facet.BOTTOM, bottom);
+                Optional.ofNullable(numbers.get(Facet.DEPTH))
+                        .ifPresent(depth -> numbers.put(Facet.OFF_BOTTOM, Math.max(0, bottom - depth)));
+            });
             numbers.put(Facet.PACE, spread.spread().speed().mps());
             double leaderM = line.tackle().stream()
                     .limit(Math.max(0, line.tackle().size() - 1))
