@@ -37,7 +37,7 @@ export function DaySays({ s }: { s: DeckState }) {
         </p>
       ))}
       <Suggested {...{ s, at }} trying={data.trying ? say(data.trying) : null} />
-      {[data.place, data.lost].map(
+      {[data.hands, data.place, data.lost].map(
         (one) =>
           one && (
             <p key={one.text} className="mb-2 border-l-4 border-slate/60 pl-3 text-lg leading-snug">

@@ -1457,6 +1457,7 @@ export interface components {
         };
         AdviceReply: {
             calls: components["schemas"]["SentenceReply"][];
+            hands?: components["schemas"]["SentenceReply"];
             lost?: components["schemas"]["SentenceReply"];
             place?: components["schemas"]["SentenceReply"];
             positions: components["schemas"]["PositionReply"][];
@@ -2622,11 +2623,11 @@ export interface components {
         LogCross: {
             cells: components["schemas"]["LogCell"][];
             /** @enum {string} */
-            columnFacet: "SPECIES" | "OUTCOME" | "LOSS" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "METHOD" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "CREW";
+            columnFacet: "SPECIES" | "OUTCOME" | "LOSS" | "EATEN" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "METHOD" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "BAIT_AGE" | "CREW";
             columnWords: string;
             columns: components["schemas"]["LogLabel"][];
             /** @enum {string} */
-            rowFacet: "SPECIES" | "OUTCOME" | "LOSS" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "METHOD" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "CREW";
+            rowFacet: "SPECIES" | "OUTCOME" | "LOSS" | "EATEN" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "METHOD" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "BAIT_AGE" | "CREW";
             rowWords: string;
             rows: components["schemas"]["LogLabel"][];
         };
@@ -2634,7 +2635,7 @@ export interface components {
             bands: components["schemas"]["LogBand"][];
             choices: string[];
             /** @enum {string} */
-            facet: "SPECIES" | "OUTCOME" | "LOSS" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "METHOD" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "CREW";
+            facet: "SPECIES" | "OUTCOME" | "LOSS" | "EATEN" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "METHOD" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "BAIT_AGE" | "CREW";
             /** @enum {string} */
             figure?: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
             words: string;
@@ -2658,7 +2659,7 @@ export interface components {
             arms: components["schemas"]["LogArm"][];
             chosen: boolean;
             /** @enum {string} */
-            facet: "SPECIES" | "OUTCOME" | "LOSS" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "METHOD" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "CREW";
+            facet: "SPECIES" | "OUTCOME" | "LOSS" | "EATEN" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "METHOD" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "BAIT_AGE" | "CREW";
             words: string;
         };
         LogReply: {

@@ -27,6 +27,7 @@ import org.mosswake.core.units.Sentence;
  *
  * @param standings of each position, the one that took most for its time first
  * @param wish      the same, to be solved
+ * @param hands     where more takes than can be fought
  * @param place     where strikes lie together
  * @param lost      where fish were lost in one way again
  */
@@ -36,7 +37,8 @@ public record DayAdvice(
         Optional<Sentence> trying,
         Optional<Wish> wish,
         Optional<Sentence> lost,
-        Optional<Sentence> place) {
+        Optional<Sentence> place,
+        Optional<Sentence> hands) {
     /** Asked of a day, where it had two arms or more. */
     private static final List<Facet> ASKED =
             List.of(Facet.POSITION, Facet.DEPTH, Facet.COLOUR, Facet.LURE, Facet.SIZE, Facet.LEADER);
@@ -93,7 +95,13 @@ public record DayAdvice(
         Slice all = ledger.slice(List.of());
         if (asked.isEmpty()) {
             return new DayAdvice(
-                    List.of(), List.of(), Optional.empty(), Optional.empty(), LossAdvice.of(until), Optional.empty());
+                    List.of(),
+                    List.of(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    LossAdvice.of(until),
+                    Optional.empty(),
+                    Optional.empty());
         }
         int[] arms = asked.stream().mapToInt(one -> one.arms().size()).toArray();
         var told = new Told(arms);
@@ -122,7 +130,8 @@ public record DayAdvice(
                 move.map(one -> trying(asked, one, fished)),
                 move.map(one -> wish(positions.get(one.line()), asked.get(one.question()), one)),
                 LossAdvice.of(until),
-                place(until, now, drift));
+                place(until, now, drift),
+                HandsAdvice.of(until, standings(asked, all), now));
     }
 
     private static Optional<Sentence> place(List<LogEntry> until, Instant now, Places.Drift drift) {

@@ -59,7 +59,7 @@ public record AfterDay(List<Used> used, List<Sentence> work) {
         return new Looking(log, lines).all();
     }
 
-    private static boolean isBait(LureItem lure) {
+    public static boolean isBait(LureItem lure) {
         return BAITS.stream().anyMatch(lure::isA);
     }
 

@@ -12,6 +12,7 @@ public enum Facet {
     SPECIES("fish"),
     OUTCOME("outcome"),
     LOSS("how it was lost"),
+    EATEN("what it had eaten"),
     PLACE("place"),
     MONTH("month", Figure.Kind.COUNT, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13),
     WEEK("week", Figure.Kind.COUNT, weeks()),
@@ -34,6 +35,8 @@ public enum Facet {
     LEADER("leader", Figure.Kind.DISTANCE, 0, 1, 2, 4, 8, 60),
     PACE("pace", Figure.Kind.SPEED, 0, 1.3, 2.1, 3.1, 3.6, 4.1, 5.1, 15),
     BEND("turning"),
+    /** Minutes since the bait was renewed; of baits alone. */
+    BAIT_AGE("minutes since the bait was renewed", Figure.Kind.COUNT, 0, 15, 30, 45, 60, 90, 1440),
     CREW("crew", Figure.Kind.COUNT, 1, 2, 3, 4, 5, 13);
 
     private final String words;
@@ -75,13 +78,13 @@ public enum Facet {
 
     /** Said of a fish alone: it tells nothing of the time that was fished. */
     public boolean isOfStrike() {
-        return this == SPECIES || this == OUTCOME || this == LOSS;
+        return this == SPECIES || this == OUTCOME || this == LOSS || this == EATEN;
     }
 
     /** Set by the crew, and not by day or sea: what one may change when it takes more. */
     public boolean isChosen() {
         return switch (this) {
-            case METHOD, POSITION, LURE, COLOUR, SIZE, SCENT, DEPTH, OFF_BOTTOM, LEADER, PACE, BEND -> true;
+            case METHOD, POSITION, LURE, COLOUR, SIZE, SCENT, DEPTH, OFF_BOTTOM, LEADER, PACE, BEND, BAIT_AGE -> true;
             default -> false;
         };
     }
@@ -120,6 +123,7 @@ public enum Facet {
             LEADER,
             PACE,
             BEND,
+            BAIT_AGE,
             HOUR,
             LIGHT,
             STREAM,

@@ -7,16 +7,19 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeSet;
 import java.util.UUID;
 import org.mosswake.core.clock.MoonDay;
 import org.mosswake.core.clock.SunDay;
 import org.mosswake.core.clock.TideStation;
 import org.mosswake.core.strikes.DayLog;
 import org.mosswake.core.strikes.Fact;
+import org.mosswake.core.strikes.Happening;
 import org.mosswake.core.strikes.Happening.Landed;
 import org.mosswake.core.strikes.Loss;
 import org.mosswake.core.strikes.Stretch;
@@ -27,6 +30,9 @@ public final class LoggedDay {
     /** Hour, light and stream change: time is told apart in pieces of so long. */
     private static final Duration PIECE = Duration.ofMinutes(30);
     /** And where her way is known in pieces so short that each has a place: two miles at most. */
+    /** A turn is looked for so often. */
+    private static final Duration LOOK = Duration.ofSeconds(30);
+
     private static final Duration PIECE_OF_WAY = Duration.ofMinutes(10);
 
     /** A slower stream is slack (m/s). */
@@ -40,6 +46,7 @@ public final class LoggedDay {
     private final Optional<TideStation> tide;
     private final Lines lines;
     private final Way way;
+    private final Map<UUID, TreeSet<Instant>> renewed = new HashMap<>();
 
     /** Where she was. */
     public interface Way {
@@ -58,6 +65,11 @@ public final class LoggedDay {
         boolean isKnown();
 
         Optional<LogEntry.Place> at(Instant moment);
+
+        /** Negative where she turned to port, 0 where she ran straight; empty where nobody knows. */
+        default Optional<Integer> turning(Instant moment) {
+            return Optional.empty();
+        }
     }
 
     /** What was tied and where it hung. */
@@ -67,6 +79,15 @@ public final class LoggedDay {
         /** Moments from which it was something else; in order. */
         default List<Instant> changes(UUID line) {
             return List.of();
+        }
+
+        /** Negative where it is held to port of her middle, 0 where in it. */
+        default int side(UUID line, Instant at) {
+            return 0;
+        }
+
+        default boolean isBaited(UUID line, Instant at) {
+            return false;
         }
     }
 
@@ -106,6 +127,7 @@ public final class LoggedDay {
         if (end.isEmpty()) {
             return entries;
         }
+        baits(log);
         log.lines()
                 .forEach((line, stretches) -> stretches.stream()
                         .filter(stretch -> stretch.state() == Stretch.State.OUT)
@@ -120,7 +142,7 @@ public final class LoggedDay {
         Duration piece = way.isKnown() ? PIECE_OF_WAY : PIECE;
         Instant until;
         for (Instant at = stretch.from(); at.isBefore(to); at = until) {
-            until = earliest(at, at.plus(piece).isBefore(to) ? at.plus(piece) : to, changes);
+            until = bend(at, earliest(at, at.plus(piece).isBefore(to) ? at.plus(piece) : to, changes));
             Duration lasts = Duration.between(at, until);
             Traits known = known(line, at.plus(lasts.dividedBy(2)));
             entries.add(new LogEntry(
@@ -134,6 +156,19 @@ public final class LoggedDay {
                     known.numbers(),
                     way.at(at.plus(lasts.dividedBy(2)))));
         }
+    }
+
+    /** A piece ends where she begins or ends to turn. */
+    private Instant bend(Instant at, Instant until) {
+        Optional<Integer> now = way.turning(at.plus(LOOK.dividedBy(2)));
+        Instant next = at.plus(LOOK);
+        while (now.isPresent() && next.isBefore(until)) {
+            if (!way.turning(next.plus(LOOK.dividedBy(2))).equals(now)) {
+                return next;
+            }
+            next = next.plus(LOOK);
+        }
+        return until;
     }
 
     /** What fished one way and what fished another are two pieces. */
@@ -151,6 +186,7 @@ public final class LoggedDay {
         strike.fish().stream().findFirst().map(Landed::species).ifPresent(fish -> choices.put(Facet.SPECIES, fish));
         outcome(strike).ifPresent(outcome -> choices.put(Facet.OUTCOME, outcome));
         strike.how().ifPresent(how -> choices.put(Facet.LOSS, words(how)));
+        strike.eaten().stream().findFirst().ifPresent(found -> choices.put(Facet.EATEN, found));
         boolean timed = log.lines().getOrDefault(strike.line().toString(), List.of()).stream()
                 .anyMatch(stretch -> stretch.state() == Stretch.State.OUT);
         return new LogEntry(
@@ -179,6 +215,29 @@ public final class LoggedDay {
         };
     }
 
+    /** A line in the middle is neither inside nor outside. */
+    private static String bend(int turn, int side) {
+        return turn == 0 ? "straight" : side == 0 ? "turning, in the middle" : turn == side ? "inside" : "outside";
+    }
+
+    private Optional<Double> baitAge(UUID line, Instant at) {
+        if (!lines.isBaited(line, at)) {
+            return Optional.empty();
+        }
+        return Optional.ofNullable(renewed.get(line))
+                .map(times -> times.floor(at))
+                .map(since -> Duration.between(since, at).toSeconds() / 60.0);
+    }
+
+    private void baits(DayLog log) {
+        for (Fact fact : log.standing()) {
+            if (fact.what() instanceof Happening.Renewed || fact.what() instanceof Happening.Set) {
+                renewed.computeIfAbsent(((Happening.OfLine) fact.what()).lineId(), one -> new TreeSet<>())
+                        .add(fact.at());
+            }
+        }
+    }
+
     private Traits known(UUID line, Instant at) {
         Traits of = lines.of(line, at);
         var choices = new EnumMap<Facet, String>(Facet.class);
@@ -191,11 +250,13 @@ public final class LoggedDay {
                 .findFirst()
                 .ifPresent(band -> choices.put(Facet.LIGHT, band.light().name().toLowerCase(Locale.ROOT)));
         tide.ifPresent(station -> choices.put(Facet.STREAM, stream(station.streamMps(at))));
+        way.turning(at).ifPresent(turn -> choices.put(Facet.BEND, bend(turn, lines.side(line, at))));
         Map<Facet, Double> numbers = new EnumMap<>(Facet.class);
         numbers.putAll(of.numbers());
         numbers.put(Facet.MONTH, (double) day.getMonthValue());
         numbers.put(Facet.WEEK, (double) Ledger.week(day));
         numbers.put(Facet.HOUR, (double) at.atZone(zone).getHour());
+        baitAge(line, at).ifPresent(minutes -> numbers.put(Facet.BAIT_AGE, minutes));
         return new Traits(choices, numbers);
     }
 }

@@ -109,4 +109,18 @@ class DayAdviceTest {
                         said -> assertThat(said.text()).contains("cut off").contains("wire"));
         assertThat(at(day, 20).lost()).isEmpty();
     }
+
+    /** Five in twenty minutes are more than one pair of hands beside the wheel. */
+    @Test
+    void moreStrikesThanHandsTakeLinesIn() {
+        var day = new ArrayList<>(day(0, 0));
+        for (int i = 0; i < 5; i++) {
+            day.add(entry(Kind.STRUCK, "Centre", 100 + 3 * i, 0));
+        }
+        assertThat(at(day, 115).hands())
+                .hasValueSatisfying(said ->
+                        assertThat(said.text()).contains("take two lines in").doesNotContain("Centre"));
+        assertThat(at(day, 140).hands()).isEmpty();
+        assertThat(at(day(4, 3), 200).hands()).isEmpty();
+    }
 }

@@ -126,6 +126,81 @@ class LoggedDayTest {
         assertThat(entries.stream().mapToDouble(LogEntry::minutes).sum()).isCloseTo(40, within(1e-6));
     }
 
+    /** She turns to starboard from minute 20 to 26: the starboard line is inside then, and only then. */
+    @Test
+    void turningAndTheAgeOfABaitAreKnown() {
+        var way = new LoggedDay.Way() {
+            @Override
+            public boolean isKnown() {
+                return true;
+            }
+
+            @Override
+            public Optional<LogEntry.Place> at(Instant moment) {
+                return Optional.of(new LogEntry.Place(27.6, -47.3));
+            }
+
+            @Override
+            public Optional<Integer> turning(Instant moment) {
+                long minute = Duration.between(BEGIN, moment).toMinutes();
+                return Optional.of(minute >= 20 && minute < 26 ? 1 : 0);
+            }
+        };
+        var lines = new LoggedDay.Lines() {
+            @Override
+            public Traits of(UUID line, Instant at) {
+                return Traits.NONE;
+            }
+
+            @Override
+            public int side(UUID line, Instant at) {
+                return line.equals(FAR) ? 1 : -1;
+            }
+
+            @Override
+            public boolean isBaited(UUID line, Instant at) {
+                return line.equals(NEAR);
+            }
+        };
+        List<LogEntry> entries = new LoggedDay(
+                        LocalDate.of(2026, 6, 18),
+                        "Tarrow Banks",
+                        ZoneId.of("Etc/GMT+3"),
+                        27.6,
+                        -47.3,
+                        Optional.empty(),
+                        lines,
+                        way)
+                .entries(DayLog.of(List.of(
+                        fact(0, new Happening.Set(FAR, NO, Optional.empty())),
+                        fact(0, new Happening.Set(NEAR, NO, Optional.empty())),
+                        fact(30, new Happening.Renewed(NEAR)),
+                        new Fact(
+                                STRIKE,
+                                BEGIN.plus(Duration.ofMinutes(42)),
+                                new Happening.Struck(NEAR, Optional.empty())),
+                        fact(44, new Happening.Landed(STRIKE, "king", NO, NO, Optional.empty())),
+                        fact(45, new Happening.Opened(STRIKE, "squid")),
+                        fact(60, new Happening.Cleared(FAR)))));
+        assertThat(bent(entries, "inside")).isCloseTo(6, within(0.6));
+        assertThat(bent(entries, "outside")).isCloseTo(6, within(0.6));
+        assertThat(bent(entries, "straight")).isCloseTo(60 + 42 - 12, within(1.2));
+        LogEntry strike = entries.stream()
+                .filter(entry -> entry.kind() == Kind.STRUCK)
+                .findFirst()
+                .orElseThrow();
+        assertThat(strike.numbers()).containsEntry(Facet.BAIT_AGE, 12.0);
+        assertThat(strike.choices()).containsEntry(Facet.EATEN, "squid").containsEntry(Facet.BEND, "straight");
+        assertThat(entries.stream().filter(entry -> entry.place().isPresent())).hasSizeGreaterThan(8);
+    }
+
+    private static double bent(List<LogEntry> entries, String how) {
+        return entries.stream()
+                .filter(entry -> how.equals(entry.choices().get(Facet.BEND)))
+                .mapToDouble(LogEntry::minutes)
+                .sum();
+    }
+
     /** Made again they are the same: an entry of twenty years ago keeps its id. */
     @Test
     void theSameFactsAreTheSameEntries() {

@@ -10,6 +10,7 @@ import org.mosswake.server.platform.wire.SentenceReply;
  *
  * @param calls  what may be claimed: on a day on which all is equal that happens in fewer than one of twenty
  * @param trying a small change that claims nothing
+ * @param hands  where more takes than can be fought
  * @param place  where strikes lie together, where chance would not have made it
  * @param lost   where fish were lost in one way again
  */
@@ -18,7 +19,8 @@ record AdviceReply(
         List<SentenceReply> calls,
         @Nullable SentenceReply trying,
         @Nullable SentenceReply lost,
-        @Nullable SentenceReply place) {
+        @Nullable SentenceReply place,
+        @Nullable SentenceReply hands) {
     /** @param expected share of the strikes that its time alone would give it */
     record PositionReply(String position, int strikes, double minutes, double expected) {}
 
@@ -30,6 +32,7 @@ record AdviceReply(
                 SentenceReply.of(advice.calls()),
                 advice.trying().map(SentenceReply::of).orElse(null),
                 advice.lost().map(SentenceReply::of).orElse(null),
-                advice.place().map(SentenceReply::of).orElse(null));
+                advice.place().map(SentenceReply::of).orElse(null),
+                advice.hands().map(SentenceReply::of).orElse(null));
     }
 }

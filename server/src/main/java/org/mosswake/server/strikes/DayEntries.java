@@ -2,6 +2,7 @@ package org.mosswake.server.strikes;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -17,6 +18,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.mosswake.core.call.PlaybookId;
+import org.mosswake.core.call.Topic;
 import org.mosswake.core.clock.DemoTides;
 import org.mosswake.core.clock.TideStation;
 import org.mosswake.core.deck.AfterDay;
@@ -37,6 +39,7 @@ import org.mosswake.core.strikes.Happening.Changed;
 import org.mosswake.core.strikes.Happening.OfLine;
 import org.mosswake.core.tow.TowShape;
 import org.mosswake.server.call.OriginService;
+import org.mosswake.server.call.PlanService;
 import org.mosswake.server.gear.Aboard;
 import org.mosswake.server.gear.LureAboard;
 import org.mosswake.server.spread.FishedSpreads.Fished;
@@ -54,7 +57,14 @@ public class DayEntries {
     /** A place older than this is none. */
     private static final Duration OLDEST = Duration.ofMinutes(4);
 
-    private static final double EVERY_S = 30;
+    private static final double EVERY_S = 10;
+    /** A tip nearer to her middle line is in the middle (m). */
+    private static final double MIDDLE_M = 0.4;
+    /** She turns where her course changes faster than this (rad/s, ESTIMATE: 40 m at seven knots and a half is 0.1). */
+    private static final double TURNS_RAD_S = 0.03;
+
+    private static final Duration CHORD = Duration.ofSeconds(20);
+
     private static final int MOST_FIXES = 5000;
 
     private final TripService trips;
@@ -64,6 +74,7 @@ public class DayEntries {
     private final Aboard aboard;
     private final OriginService origins;
     private final FixService fixes;
+    private final PlanService plans;
     private final SpreadSolver solver = new SpreadSolver();
 
     DayEntries(
@@ -73,7 +84,9 @@ public class DayEntries {
             StruckLines lines,
             Aboard aboard,
             OriginService origins,
-            FixService fixes) {
+            FixService fixes,
+            PlanService plans) {
+        this.plans = plans;
         this.fixes = fixes;
         this.origins = origins;
         this.trips = trips;
@@ -95,7 +108,7 @@ public class DayEntries {
         TripBody kept = trips.trip(vessel, trip);
         List<FactRow> rows = facts.ofTrip(vessel, trip);
         List<Fact> told = rows.stream().map(reader::kept).toList();
-        var known = new Tied(vessel, rows, told);
+        var known = new Tied(vessel, kept.day(), rows, told);
         return new LoggedDay(
                         kept.day(),
                         kept.place(),
@@ -137,6 +150,25 @@ public class DayEntries {
         }
 
         @Override
+        public Optional<Integer> turning(Instant moment) {
+            Optional<LogEntry.Place> before = at(moment.minus(CHORD));
+            Optional<LogEntry.Place> now = at(moment);
+            Optional<LogEntry.Place> after = at(moment.plus(CHORD));
+            if (before.isEmpty() || now.isEmpty() || after.isEmpty() || before.equals(now) || now.equals(after)) {
+                return Optional.empty();
+            }
+            double turned = course(now.get(), after.get()) - course(before.get(), now.get());
+            double rate = Math.IEEEremainder(turned, 2 * Math.PI) / CHORD.toSeconds();
+            return Optional.of(Math.abs(rate) < TURNS_RAD_S ? 0 : rate > 0 ? 1 : -1);
+        }
+
+        private static double course(LogEntry.Place from, LogEntry.Place to) {
+            double north = to.latitudeDeg() - from.latitudeDeg();
+            double east = (to.longitudeDeg() - from.longitudeDeg()) * Math.cos(Math.toRadians(from.latitudeDeg()));
+            return Math.atan2(east, north);
+        }
+
+        @Override
         public Optional<LogEntry.Place> at(Instant moment) {
             return Optional.ofNullable(places.floorEntry(moment))
                     .filter(before -> !before.getKey().isBefore(moment.minus(OLDEST)))
@@ -158,17 +190,17 @@ public class DayEntries {
 
     /** What a day out used up, and what is to be done after it. */
     public AfterDay after(UUID vessel, UUID trip) {
-        trips.trip(vessel, trip);
+        LocalDate day = trips.trip(vessel, trip).day();
         List<FactRow> rows = facts.ofTrip(vessel, trip);
         List<Fact> told = rows.stream().map(reader::kept).toList();
-        return AfterDay.of(DayLog.of(told), new Tied(vessel, rows, told)::line);
+        return AfterDay.of(DayLog.of(told), new Tied(vessel, day, rows, told)::line);
     }
 
     /** What each line of a day out was, as it was last told. */
     public Map<UUID, Traits> lines(UUID vessel, UUID trip) {
-        trips.trip(vessel, trip);
+        LocalDate day = trips.trip(vessel, trip).day();
         List<FactRow> rows = facts.ofTrip(vessel, trip);
-        var known = new Tied(vessel, rows, rows.stream().map(reader::kept).toList());
+        var known = new Tied(vessel, day, rows, rows.stream().map(reader::kept).toList());
         return known.lines.entrySet().stream()
                 .collect(Collectors.toMap(
                         Map.Entry::getKey, line -> line.getValue().lastEntry().getValue()));
@@ -181,11 +213,13 @@ public class DayEntries {
         private final Map<UUID, LureAboard> lures;
         private final Map<UUID, Optional<PlaybookId>> methods = new HashMap<>();
         private final UUID vessel;
+        private final Optional<Integer> crew;
         /** Most facts of a day name the same spread. */
         private final Map<Spread, List<SolvedLine>> solved = new HashMap<>();
 
-        Tied(UUID vessel, List<FactRow> rows, List<Fact> told) {
+        Tied(UUID vessel, LocalDate day, List<FactRow> rows, List<Fact> told) {
             this.vessel = vessel;
+            crew = plans.stated(vessel, day, Topic.CREW);
             lures = aboard.of(vessel).carried().lures().stream()
                     .collect(Collectors.toMap(lure -> lure.item().id(), lure -> lure, (one, other) -> one));
             IntStream.range(0, rows.size())
@@ -246,6 +280,21 @@ public class DayEntries {
             return changes;
         }
 
+        @Override
+        public int side(UUID line, Instant at) {
+            double starboard = line(line, at)
+                    .map(one -> one.line().holder().tip().starboardM())
+                    .orElse(0.0);
+            return Math.abs(starboard) < MIDDLE_M ? 0 : starboard > 0 ? 1 : -1;
+        }
+
+        @Override
+        public boolean isBaited(UUID line, Instant at) {
+            return line(line, at)
+                    .filter(one -> AfterDay.isBait(one.line().lure()))
+                    .isPresent();
+        }
+
         private Traits traits(Fished spread, SolvedLine solved) {
             SpreadLine line = solved.line();
             var choices = new EnumMap<Facet, String>(Facet.class);
@@ -270,6 +319,7 @@ public class DayEntries {
                 Optional.ofNullable(numbers.get(Facet.DEPTH))
                         .ifPresent(depth -> numbers.put(Facet.OFF_BOTTOM, Math.max(0, bottom - depth)));
             });
+            crew.ifPresent(hands -> numbers.put(Facet.CREW, (double) hands));
             numbers.put(Facet.PACE, spread.spread().speed().mps());
             double leaderM = line.tackle().stream()
                     .limit(Math.max(0, line.tackle().size() - 1))
