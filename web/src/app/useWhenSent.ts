@@ -9,7 +9,11 @@ export function useWhenSent(boat: string, about: readonly string[]): void {
   useEffect(
     () =>
       outbox.onSent(() => {
-        for (const one of named.split(' ')) void client.invalidateQueries({ queryKey: [one, boat] })
+        for (const one of named.split(' ')) {
+          const about = { queryKey: [one, boat] }
+          // An answer that is on its way was asked for before this was sent: it must not come in as a new one.
+          void client.cancelQueries(about).then(() => client.invalidateQueries(about))
+        }
       }),
     [client, boat, named],
   )

@@ -4,11 +4,13 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.RequestOptions;
+import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.mosswake.e2e.support.Journey;
 
-/** The day suggests a change of the spread that is solved, and one tap makes it. */
+/** What a day suggests and what it used up: one tap makes the change, one takes it off the box. */
 class MoveIT extends Journey {
     @Test
     void oneTapMakesTheChange() {
@@ -35,5 +37,64 @@ class MoveIT extends Journey {
         page.getByLabel("What takes more, by").selectOption("lure");
         assertThat(page.getByTestId("arms")).containsText("Bullet skirt");
         assertThat(complaints).isEmpty();
+    }
+
+    /** What a day used up comes off the box by one tap, once; what is to be done stands beside it. */
+    @Test
+    void aDayIsPutAway() {
+        page.keyboard().press("5");
+        page.locator("[data-testid=log][aria-busy=false]").waitFor();
+        Locator morning = page.locator("#day-out option")
+                .filter(new Locator.FilterOptions().setHasText("First light on the ledge"));
+        page.locator("#day-out").selectOption(morning.getAttribute("value"));
+        Locator after = page.getByTestId("after-day");
+        assertThat(after).containsText("Cut back and retie what fought:");
+        assertThat(after).containsText("rinse reels, rods, clips and swivels");
+        String trip = morning.getAttribute("value");
+        String boat = page.url().replaceFirst(".*/boats/([^/]+)/.*", "$1");
+        String strike = UUID.randomUUID().toString();
+        String body = """
+                {"facts":[%s,%s]}""".formatted(
+                fact(trip, strike, "STRUCK", "2026-06-18T10:24:00Z", "{\"lineId\":\"%s\"}".formatted(lineOf(boat))),
+                fact(
+                        trip,
+                        UUID.randomUUID().toString(),
+                        "LOST",
+                        "2026-06-18T10:26:00Z",
+                        "{\"strikeId\":\"%s\",\"how\":\"CUT_OFF\"}".formatted(strike)));
+        var sent = page.request()
+                .post(
+                        product.url() + "/api/boats/" + boat + "/facts",
+                        RequestOptions.create()
+                                .setHeader("Content-Type", "application/json")
+                                .setData(body));
+        assertThat(sent.status()).as(sent.text()).isEqualTo(200);
+        page.reload();
+        assertThat(after).containsText("Tie a new bite leader on");
+        assertThat(after).containsText(" lost");
+        button("Take 1 off the box").click();
+        assertThat(after).containsText("taken off the box: ");
+        assertThat(button("Take 1 off the box")).hasCount(0);
+        page.reload();
+        assertThat(after).containsText("Tie a new bite leader on");
+        assertThat(button("Take 1 off the box")).hasCount(0);
+        assertThat(complaints).isEmpty();
+    }
+
+    private String lineOf(String boat) {
+        String all = page.request()
+                .get(product.url() + "/api/boats/" + boat + "/trips")
+                .text();
+        String trip = all.replaceFirst("(?s).*?\"tripId\":\"([^\"]+)\".*", "$1");
+        return page.request()
+                .get(product.url() + "/api/boats/" + boat + "/trips/" + trip + "/lines")
+                .text()
+                .replaceFirst("(?s).*?\"lineId\":\"([^\"]+)\".*", "$1");
+    }
+
+    private static String fact(String trip, String id, String kind, String at, String payload) {
+        return """
+                {"factId":"%s","tripId":"%s","kind":"%s","edition":2,"deviceId":"%s","happenedAt":"%s","deviceAt":"%s",
+                 "payload":%s}""".formatted(id, trip, kind, UUID.randomUUID(), at, at, payload);
     }
 }

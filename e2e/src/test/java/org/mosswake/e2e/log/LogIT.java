@@ -7,10 +7,8 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
-import com.microsoft.playwright.options.RequestOptions;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
-import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.mosswake.e2e.support.Journey;
@@ -194,64 +192,6 @@ class LogIT extends Journey {
         page.keyboard().press("Escape");
         assertThat(page.getByText("Nothing in the log yet")).isVisible();
         assertThat(complaints).isEmpty();
-    }
-
-    /** What a day used up comes off the box by one tap, once; what is to be done stands beside it. */
-    @Test
-    void aDayIsPutAway() {
-        log("Quiet Ledger");
-        Locator morning = page.locator("#day-out option")
-                .filter(new Locator.FilterOptions().setHasText("First light on the ledge"));
-        page.locator("#day-out").selectOption(morning.getAttribute("value"));
-        Locator after = page.getByTestId("after-day");
-        assertThat(after).containsText("Cut back and retie what fought:");
-        assertThat(after).containsText("rinse reels, rods, clips and swivels");
-        String trip = morning.getAttribute("value");
-        String boat = page.url().replaceFirst(".*/boats/([^/]+)/.*", "$1");
-        String strike = UUID.randomUUID().toString();
-        String body = """
-                {"facts":[%s,%s]}""".formatted(
-                fact(trip, strike, "STRUCK", "2026-06-18T10:24:00Z", "{\"lineId\":\"%s\"}".formatted(lineOf(boat))),
-                fact(
-                        trip,
-                        UUID.randomUUID().toString(),
-                        "LOST",
-                        "2026-06-18T10:26:00Z",
-                        "{\"strikeId\":\"%s\",\"how\":\"CUT_OFF\"}".formatted(strike)));
-        var sent = page.request()
-                .post(
-                        product.url() + "/api/boats/" + boat + "/facts",
-                        RequestOptions.create()
-                                .setHeader("Content-Type", "application/json")
-                                .setData(body));
-        assertThat(sent.status()).as(sent.text()).isEqualTo(200);
-        page.reload();
-        assertThat(after).containsText("Tie a new bite leader on");
-        assertThat(after).containsText(" lost");
-        button("Take 1 off the box").click();
-        assertThat(after).containsText("taken off the box: ");
-        assertThat(button("Take 1 off the box")).hasCount(0);
-        page.reload();
-        assertThat(after).containsText("Tie a new bite leader on");
-        assertThat(button("Take 1 off the box")).hasCount(0);
-        assertThat(complaints).isEmpty();
-    }
-
-    private String lineOf(String boat) {
-        String all = page.request()
-                .get(product.url() + "/api/boats/" + boat + "/trips")
-                .text();
-        String trip = all.replaceFirst("(?s).*?\"tripId\":\"([^\"]+)\".*", "$1");
-        return page.request()
-                .get(product.url() + "/api/boats/" + boat + "/trips/" + trip + "/lines")
-                .text()
-                .replaceFirst("(?s).*?\"lineId\":\"([^\"]+)\".*", "$1");
-    }
-
-    private static String fact(String trip, String id, String kind, String at, String payload) {
-        return """
-                {"factId":"%s","tripId":"%s","kind":"%s","edition":2,"deviceId":"%s","happenedAt":"%s","deviceAt":"%s",
-                 "payload":%s}""".formatted(id, trip, kind, UUID.randomUUID(), at, at, payload);
     }
 
     /** A way another instrument kept comes into the day, is drawn, and every point is accounted for. */
