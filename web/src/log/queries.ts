@@ -161,6 +161,19 @@ export const wayOf = (boat: string, start: number, end: number) => {
   })
 }
 
+export type Paper = Schemas['PaperReply']
+
+/** A day from paper, looked at or kept. */
+export const readPaper = (boat: string, body: Schemas['PaperBody']) =>
+  ask((api) => api.POST('/api/boats/{boat}/paper', { params: { path: { boat } }, body }))
+
+/** Her spreads, for whose lines a paper day speaks. */
+export const titlesFor = (boat: string) =>
+  queryOptions({
+    queryKey: ['spreads', boat],
+    queryFn: () => ask((api) => api.GET('/api/boats/{boat}/spreads', { params: { path: { boat } } })),
+  })
+
 export type UsedUp = Schemas['UsedUp']
 
 /**

@@ -1,3 +1,4 @@
+import { useQueryClient } from '@tanstack/react-query'
 import { Suspense, useState } from 'react'
 import { Link, useLocation } from 'react-router'
 import { clockOf, dateAt, dayInWords } from '../../clock/model'
@@ -17,6 +18,7 @@ import { useSlice, type SliceState } from './useSlice'
 
 const WeightsSheet = later(() => import('../../weights/WeightsSheet').then((module) => module.WeightsSheet))
 const Pictures = later(() => import('../../log/pictures/Pictures').then((module) => module.Pictures))
+const PaperSheet = later(() => import('../../log/PaperSheet').then((module) => module.PaperSheet))
 const NotebookSheet = later(() => import('../../log/NotebookSheet').then((module) => module.NotebookSheet))
 
 /** What happened on all days, and what it proves. */
@@ -37,16 +39,34 @@ export function LogStation({ boat, boats }: { boat: Boat; boats: readonly BoatTi
         {log.entries > 0 ? (
           <Standing {...{ boat, s, log }} onNotebook={() => setNotebook(true)} />
         ) : (
-          <Nothing onNotebook={() => setNotebook(true)} />
+          <Nothing onNotebook={() => setNotebook(true)} onPaper={() => s.setSheet('paper')} />
         )}
       </main>
       <Suspense fallback={null}>
         {s.sheet === 'weights' && (
           <WeightsSheet boat={boat.boatId} when={when} onClose={() => s.setSheet(null)} />
         )}
+        {s.sheet === 'paper' && <FromPaper boat={boat} s={s} />}
         {notebook && <NotebookSheet boat={boat.boatId} when={when} onClose={() => setNotebook(false)} />}
       </Suspense>
     </Frame>
+  )
+}
+
+function FromPaper({ boat, s }: { boat: Boat; s: SliceState }) {
+  const client = useQueryClient()
+  return (
+    <PaperSheet
+      boat={boat.boatId}
+      today={s.trip.date}
+      clock={(at) => clockOf(Date.parse(at), boat.timeZone)}
+      onKept={(tripId) => {
+        void client.invalidateQueries({ predicate: ({ queryKey }) => queryKey[1] === boat.boatId })
+        s.setSheet(null)
+        s.trip.choose(tripId)
+      }}
+      onClose={() => s.setSheet(null)}
+    />
   )
 }
 
@@ -56,7 +76,7 @@ function spanWords({ firstDay, lastDay, entries }: Log): string {
   return first === last ? `Log of ${first}` : `Log of ${first} to ${last}`
 }
 
-function Nothing({ onNotebook }: { onNotebook(): void }) {
+function Nothing({ onNotebook, onPaper }: { onNotebook(): void; onPaper(): void }) {
   return (
     <div className="max-w-prose p-6">
       <h1 className="mb-2 text-2xl font-bold">Nothing in the log yet</h1>
@@ -64,8 +84,9 @@ function Nothing({ onNotebook }: { onNotebook(): void }) {
         Set lines and report strikes on Underway, and they are here: what was taken in how much time, by every
         line, depth, hour and stream. The demo boat Slow Almanac has twenty invented years to look at.
       </p>
-      <p className="mt-3">
+      <p className="mt-3 flex flex-wrap gap-2">
         <Button onClick={onNotebook}>Take in a notebook…</Button>
+        <Button onClick={onPaper}>Type in a day…</Button>
       </p>
     </div>
   )
@@ -161,6 +182,9 @@ function Says({
         </Button>
         <Button small onClick={onNotebook}>
           Take in a notebook…
+        </Button>
+        <Button small onClick={() => setSheet('paper')}>
+          Type in a day…
         </Button>
       </p>
     </aside>

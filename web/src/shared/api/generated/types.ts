@@ -580,6 +580,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boats/{boat}/plans/{day}": {
         parameters: {
             query?: never;
@@ -3024,6 +3040,46 @@ export interface components {
             code: string;
             name: string;
         };
+        PaperBody: {
+            /** Format: date */
+            day: string;
+            name: string;
+            /** Format: uuid */
+            spreadId: string;
+            take: boolean;
+            text: string;
+            /** Format: uuid */
+            tripId: string;
+        };
+        PaperRefused: {
+            /** Format: int32 */
+            line: number;
+            text: string;
+            why: string;
+        };
+        PaperReply: {
+            kept: boolean;
+            labels: string[];
+            refused: components["schemas"]["PaperRefused"][];
+            rows: components["schemas"]["PaperRow"][];
+        };
+        PaperRow: {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            how?: "KNOCKED_OFF" | "PULLED_HOOK" | "CUT_OFF" | "BROKE" | "THROWN_AT_BOAT";
+            /** @enum {string} */
+            kind: "SET" | "UP" | "STRIKE" | "SEEN";
+            labels: string[];
+            /** Format: double */
+            lengthM?: number;
+            /** Format: int32 */
+            line: number;
+            released: boolean;
+            /** @enum {string} */
+            seen?: "BIRDS_SEARCHING" | "BIRDS_DIVING" | "BIRDS_TRAVELLING" | "BIRDS_RESTING" | "BAIT" | "FISH_BREAKING" | "FISH_DEEP" | "WEED" | "FLOATING_THING" | "EDGE" | "SHARK" | "BOAT";
+            species?: string;
+        };
         PartReply: {
             choices: components["schemas"]["ChoiceReply"][];
             /** Format: double */
@@ -5215,6 +5271,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NumbersReply"];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaperBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperReply"];
                 };
             };
         };

@@ -104,15 +104,17 @@ public record AfterDay(List<Used> used, List<Sentence> work) {
             }
             String label = line.get().label();
             struck.merge(label, 1, Integer::sum);
-            Loss how = strike.how().orElse(Loss.KNOCKED_OFF);
-            if (strike.outcome() != StrikeState.Outcome.LOST || how != Loss.KNOCKED_OFF) {
+            Optional<Loss> how = strike.how();
+            // Of one that nobody said how it was lost the line is looked at as well.
+            if (how.filter(Loss.KNOCKED_OFF::equals).isEmpty()) {
                 fought.merge(label, 1, Integer::sum);
             }
-            if (strike.outcome() != StrikeState.Outcome.LOST || !LURE_GONE.contains(how)) {
+            if (strike.outcome() != StrikeState.Outcome.LOST
+                    || how.filter(LURE_GONE::contains).isEmpty()) {
                 return;
             }
             use(line.get().line().lure(), 1);
-            if (how == Loss.CUT_OFF) {
+            if (how.get() == Loss.CUT_OFF) {
                 work.add(Sentence.of("Tie a new bite leader on " + label
                         + ": it was cut off. Teeth may have met the main line too: look over the last metres."));
             } else {

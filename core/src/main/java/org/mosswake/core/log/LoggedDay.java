@@ -66,6 +66,11 @@ public final class LoggedDay {
 
         Optional<LogEntry.Place> at(Instant moment);
 
+        /** Where the lure of a strike was, as it was reckoned. */
+        default Optional<LogEntry.Place> lure(UUID strike) {
+            return Optional.empty();
+        }
+
         /** Negative where she turned to port, 0 where she ran straight; empty where nobody knows. */
         default Optional<Integer> turning(Instant moment) {
             return Optional.empty();
@@ -198,7 +203,10 @@ public final class LoggedDay {
                 timed,
                 choices,
                 known.numbers(),
-                strike.placed().map(at -> new LogEntry.Place(at.latitudeDeg(), at.longitudeDeg())));
+                strike.placed()
+                        .map(at -> new LogEntry.Place(at.latitudeDeg(), at.longitudeDeg()))
+                        .or(() -> way.lure(strike.id()))
+                        .or(() -> way.at(strike.at())));
     }
 
     /** As {@link Facet#LOSS} says it. */

@@ -194,6 +194,37 @@ class LogIT extends Journey {
         assertThat(complaints).isEmpty();
     }
 
+    /** A day from paper: looked at, a row mended, kept, and it stands as if the deck had told it. */
+    @Test
+    void aPaperDayIsTypedIn() {
+        log("Quiet Ledger");
+        button("Type in a day…").click();
+        page.getByLabel("Day", new Page.GetByLabelOptions().setExact(true)).fill("2025-08-02");
+        page.getByLabel("Spread that was fished").selectOption("Mixed surface");
+        page.getByLabel("What happened").fill("""
+                05:10 set
+                05:48 C1 wahoo 1.4 m
+                06:40 P1 lost, cut off
+                seven birds diving
+                09:30 up
+                """);
+        button("Look at it").click();
+        Locator paper = page.getByTestId("paper");
+        assertThat(paper).containsText("4 rows read, 1 not");
+        assertThat(paper).containsText("Line 4: “seven birds diving”");
+        assertThat(paper).containsText("strike on C1: wahoo, 1.4 m");
+        page.getByLabel("What happened")
+                .fill(page.getByLabel("What happened").inputValue().replace("seven", "07:00"));
+        button("Look at it").click();
+        assertThat(paper).containsText("5 rows read.");
+        button("Keep this day").click();
+        assertThat(page.locator("#day-out option:checked")).containsText("2 August 2025, From paper");
+        assertThat(page.getByTestId("story").locator("path")).hasCount(2);
+        assertThat(page.getByTestId("after-day")).containsText("Tie a new bite leader on P1");
+        assertThat(page.getByText("Log of 2025 to 2026")).isVisible();
+        assertThat(complaints).isEmpty();
+    }
+
     /** A way another instrument kept comes into the day, is drawn, and every point is accounted for. */
     @Test
     void aTrackIsTakenIn() {

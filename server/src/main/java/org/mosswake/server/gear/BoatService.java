@@ -55,6 +55,12 @@ public class BoatService {
         return row(vessel).name();
     }
 
+    /** Name of where she lies. */
+    @Transactional(readOnly = true)
+    public String placeOf(UUID vessel) {
+        return row(vessel).place();
+    }
+
     private BoatRow row(UUID vessel) {
         BoatRow row = boats.boat(vessel);
         if (row == null) {

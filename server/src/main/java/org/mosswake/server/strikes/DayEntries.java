@@ -117,7 +117,7 @@ public class DayEntries {
                         kept.longitudeDeg(),
                         TideStation.near(DemoTides.ALL, kept.latitudeDeg(), kept.longitudeDeg()),
                         known,
-                        way(vessel, told))
+                        way(vessel, trip, told))
                 .entries(DayLog.of(told));
     }
 
@@ -130,7 +130,7 @@ public class DayEntries {
     }
 
     /** As the day's device, or whoever told most, had it; between places no older than {@link #OLDEST}. */
-    private LoggedDay.Way way(UUID vessel, List<Fact> told) {
+    private LoggedDay.Way way(UUID vessel, UUID trip, List<Fact> told) {
         if (told.isEmpty()) {
             return LoggedDay.Way.UNKNOWN;
         }
@@ -140,13 +140,22 @@ public class DayEntries {
         var places = new TreeMap<Instant, LogEntry.Place>();
         fixes.thinned(vessel, from.minus(OLDEST), to.plus(OLDEST), EVERY_S, MOST_FIXES)
                 .forEach(fix -> places.put(fix.at(), new LogEntry.Place(fix.latitudeDeg(), fix.longitudeDeg())));
-        return places.isEmpty() ? LoggedDay.Way.UNKNOWN : new Sailed(places);
+        Map<UUID, LogEntry.Place> struck = facts.places(vessel, trip).stream()
+                .collect(Collectors.toMap(
+                        FactMapper.PlaceRow::factId, row -> new LogEntry.Place(row.latitudeDeg(), row.longitudeDeg())));
+        return places.isEmpty() && struck.isEmpty() ? LoggedDay.Way.UNKNOWN : new Sailed(places, struck);
     }
 
-    private record Sailed(TreeMap<Instant, LogEntry.Place> places) implements LoggedDay.Way {
+    private record Sailed(TreeMap<Instant, LogEntry.Place> places, Map<UUID, LogEntry.Place> struck)
+            implements LoggedDay.Way {
+        @Override
+        public Optional<LogEntry.Place> lure(UUID strike) {
+            return Optional.ofNullable(struck.get(strike));
+        }
+
         @Override
         public boolean isKnown() {
-            return true;
+            return !places.isEmpty();
         }
 
         @Override

@@ -197,6 +197,25 @@ class LogApiTest {
                 .isEqualTo(404);
     }
 
+    /** Strikes of facts lie where their lures were: the map of a slice has them. */
+    @Test
+    void strikesOfFactsHaveAPlace(Api api) {
+        JsonNode strikes = log(api, api.quietLedger()).get("strikes");
+        assertThat(strikes.valueStream().filter(strike -> strike.hasNonNull("latitudeDeg")))
+                .hasSizeGreaterThanOrEqualTo(5);
+        assertThat(log(api, api.quietLedger()).get("pieces")).hasSizeGreaterThan(3);
+        double straight = minutes(api, "BEND:straight");
+        assertThat(straight).isGreaterThan(60);
+        // She turns back at the end of the ledge.
+        assertThat(minutes(api, "BEND:inside|outside|turning, in the middle"))
+                .isPositive()
+                .isLessThan(straight / 4);
+    }
+
+    private static double minutes(Api api, String where) {
+        return log(api, api.quietLedger(), where).get("sum").get("minutes").asDouble();
+    }
+
     /** The day itself advises: nothing is claimed of five strikes. */
     @Test
     void theDayAdvises(Api api) {
