@@ -161,6 +161,18 @@ export const wayOf = (boat: string, start: number, end: number) => {
   })
 }
 
+/** Every line as it ran at a moment. */
+export const ranAt = (boat: string, trip: string, at: string, facts: number) =>
+  queryOptions({
+    queryKey: ['story', boat, trip, facts, at],
+    queryFn: () =>
+      ask((api) =>
+        api.GET('/api/boats/{boat}/trips/{trip}/lines', { params: { path: { boat, trip }, query: { at } } }),
+      ),
+    placeholderData: keepPreviousData,
+    retry: false,
+  })
+
 export type Paper = Schemas['PaperReply']
 
 /** A day from paper, looked at or kept. */

@@ -38,8 +38,7 @@ function BringBack({ onClose }: { onClose(): void }) {
         words="Choose her file…"
         label="File of a boat to bring back"
         accept=".json,application/json"
-        type="application/json"
-        path="/api/owners"
+        to={() => ({ path: '/api/owners', type: 'application/json' })}
         onDone={({ boatId }) => {
           onClose()
           void go(`/boats/${boatId}/boat`)

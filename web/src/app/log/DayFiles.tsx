@@ -23,11 +23,14 @@ export function DayFiles({ boat, trip }: { boat: string; trip: string }) {
         as GeoJSON
       </a>
       <LargeFile<Taken>
-        words="Take in a GPX track…"
-        label="GPX track of this day"
-        accept=".gpx,application/gpx+xml"
-        type="application/gpx+xml"
-        path={`${track}.gpx`}
+        words="Take in a track…"
+        label="Track of this day, GPX or GeoJSON"
+        accept=".gpx,.geojson,.json,application/gpx+xml,application/geo+json"
+        to={({ name }) =>
+          name.toLowerCase().endsWith('json')
+            ? { path: `${track}.geojson`, type: 'application/geo+json' }
+            : { path: `${track}.gpx`, type: 'application/gpx+xml' }
+        }
         onDone={(answer) => {
           setTaken(answer)
           void client.invalidateQueries({ queryKey: ['way', boat] })

@@ -8,6 +8,7 @@ import { useDay } from '../../strikes/useDay'
 import { Select } from '../../shared/ui/Select'
 import { useUnits, type Units } from '../../units/UnitsContext'
 import { AfterDay } from './AfterDay'
+import { AsItRan } from './AsItRan'
 import { DayFiles } from './DayFiles'
 import { DayPlace } from './DayPlace'
 import type { TripOfDay } from '../useTrip'
@@ -98,6 +99,13 @@ export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
               Add or mend a strike here
             </Link>
           </p>
+          <AsItRan
+            boat={boat.boatId}
+            trip={trip.trip?.tripId ?? ''}
+            at={minuteOf(at)}
+            facts={day.standing.length}
+            isOut={(lineId) => day.at(at).lines.get(lineId)?.state === 'OUT'}
+          />
           <DayPlace boat={boat.boatId} {...{ span, at, strikes }} />
         </>
       )}

@@ -14,6 +14,8 @@ export async function sendFile<T>(
   throw new Problem(response.status, title ?? 'The file was refused.', said.faults ?? [])
 }
 
+export type LargeKind = 'application/json' | 'application/gpx+xml' | 'application/geo+json'
+
 /**
  * A large file, told of as it goes. Aborted, it is given up: what had arrived is not kept.
  *
@@ -21,7 +23,7 @@ export async function sendFile<T>(
  */
 export function sendLargeFile<T>(
   path: string,
-  type: 'application/json' | 'application/gpx+xml',
+  type: LargeKind,
   file: Blob,
   onShare: (share: number) => void,
   signal: AbortSignal,

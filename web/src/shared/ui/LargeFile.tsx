@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react'
-import { sendLargeFile } from '../api/sendFile'
+import { sendLargeFile, type LargeKind } from '../api/sendFile'
 import type { Problem } from '../api/client'
 import { Button } from './Button'
 import { FileInput } from './FileInput'
@@ -9,15 +9,14 @@ export function LargeFile<T>({
   words,
   label,
   accept,
-  type,
-  path,
+  to,
   onDone,
 }: {
   words: string
   label: string
   accept: string
-  type: 'application/json' | 'application/gpx+xml'
-  path: string
+  /** Where a file goes, and as what. */
+  to(file: File): { path: string; type: LargeKind }
   onDone(answer: T): void
 }) {
   const input = useRef<HTMLInputElement>(null)
@@ -28,6 +27,7 @@ export function LargeFile<T>({
     setProblem(null)
     setSent({ share: 0, stop })
     try {
+      const { path, type } = to(file)
       const answer = await sendLargeFile<T>(
         path,
         type,

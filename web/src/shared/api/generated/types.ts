@@ -1101,7 +1101,7 @@ export interface paths {
         };
         get: operations["geoJson"];
         put?: never;
-        post?: never;
+        post: operations["takeGeoJson"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2639,11 +2639,11 @@ export interface components {
         LogCross: {
             cells: components["schemas"]["LogCell"][];
             /** @enum {string} */
-            columnFacet: "SPECIES" | "OUTCOME" | "LOSS" | "EATEN" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "METHOD" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "BAIT_AGE" | "CREW";
+            columnFacet: "SPECIES" | "OUTCOME" | "LOSS" | "EATEN" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "METHOD" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "LET_OUT" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "BAIT_AGE" | "PACE_AGE" | "CREW";
             columnWords: string;
             columns: components["schemas"]["LogLabel"][];
             /** @enum {string} */
-            rowFacet: "SPECIES" | "OUTCOME" | "LOSS" | "EATEN" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "METHOD" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "BAIT_AGE" | "CREW";
+            rowFacet: "SPECIES" | "OUTCOME" | "LOSS" | "EATEN" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "METHOD" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "LET_OUT" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "BAIT_AGE" | "PACE_AGE" | "CREW";
             rowWords: string;
             rows: components["schemas"]["LogLabel"][];
         };
@@ -2651,7 +2651,7 @@ export interface components {
             bands: components["schemas"]["LogBand"][];
             choices: string[];
             /** @enum {string} */
-            facet: "SPECIES" | "OUTCOME" | "LOSS" | "EATEN" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "METHOD" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "BAIT_AGE" | "CREW";
+            facet: "SPECIES" | "OUTCOME" | "LOSS" | "EATEN" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "METHOD" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "LET_OUT" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "BAIT_AGE" | "PACE_AGE" | "CREW";
             /** @enum {string} */
             figure?: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
             words: string;
@@ -2675,7 +2675,7 @@ export interface components {
             arms: components["schemas"]["LogArm"][];
             chosen: boolean;
             /** @enum {string} */
-            facet: "SPECIES" | "OUTCOME" | "LOSS" | "EATEN" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "METHOD" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "BAIT_AGE" | "CREW";
+            facet: "SPECIES" | "OUTCOME" | "LOSS" | "EATEN" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "METHOD" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "LET_OUT" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "BAIT_AGE" | "PACE_AGE" | "CREW";
             words: string;
         };
         LogReply: {
@@ -2712,9 +2712,15 @@ export interface components {
             year: number;
         };
         LoggedLine: {
+            /** Format: double */
+            depthM?: number;
+            /** Format: double */
+            letOutM?: number;
             /** Format: uuid */
             lineId: string;
             lure?: string;
+            /** Format: double */
+            paceMps?: number;
             position?: string;
         };
         LoggedStrike: {
@@ -6210,7 +6216,9 @@ export interface operations {
     };
     lines: {
         parameters: {
-            query?: never;
+            query?: {
+                at?: string;
+            };
             header?: never;
             path: {
                 boat: string;
@@ -6325,6 +6333,33 @@ export interface operations {
                 };
                 content: {
                     "application/geo+json": string;
+                };
+            };
+        };
+    };
+    takeGeoJson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                trip: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/geo+json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrackTaken"];
                 };
             };
         };

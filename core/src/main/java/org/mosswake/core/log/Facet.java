@@ -31,12 +31,14 @@ public enum Facet {
     SIZE("length of the lure", Figure.Kind.SMALL, 0, 0.1, 0.15, 0.2, 0.3, 2),
     SCENT("scent"),
     DEPTH("depth", Figure.Kind.DISTANCE, 0, 1.5, 4, 8, 15, 25, 300),
+    LET_OUT("let-out", Figure.Kind.DISTANCE, 0, 15, 30, 50, 80, 120, 400),
     OFF_BOTTOM("off the bottom", Figure.Kind.DISTANCE, 0, 3, 8, 15, 30, 11_000),
     LEADER("leader", Figure.Kind.DISTANCE, 0, 1, 2, 4, 8, 60),
     PACE("pace", Figure.Kind.SPEED, 0, 1.3, 2.1, 3.1, 3.6, 4.1, 5.1, 15),
     BEND("turning"),
     /** Minutes since the bait was renewed; of baits alone. */
     BAIT_AGE("minutes since the bait was renewed", Figure.Kind.COUNT, 0, 15, 30, 45, 60, 90, 1440),
+    PACE_AGE("minutes since the pace was changed", Figure.Kind.COUNT, 0, 5, 10, 20, 40, 1440),
     CREW("crew", Figure.Kind.COUNT, 1, 2, 3, 4, 5, 13);
 
     private final String words;
@@ -84,7 +86,20 @@ public enum Facet {
     /** Set by the crew, and not by day or sea: what one may change when it takes more. */
     public boolean isChosen() {
         return switch (this) {
-            case METHOD, POSITION, LURE, COLOUR, SIZE, SCENT, DEPTH, OFF_BOTTOM, LEADER, PACE, BEND, BAIT_AGE -> true;
+            case METHOD,
+                    POSITION,
+                    LURE,
+                    COLOUR,
+                    SIZE,
+                    SCENT,
+                    DEPTH,
+                    LET_OUT,
+                    OFF_BOTTOM,
+                    LEADER,
+                    PACE,
+                    BEND,
+                    BAIT_AGE,
+                    PACE_AGE -> true;
             default -> false;
         };
     }
@@ -124,6 +139,7 @@ public enum Facet {
             PACE,
             BEND,
             BAIT_AGE,
+            PACE_AGE,
             HOUR,
             LIGHT,
             STREAM,

@@ -91,6 +91,11 @@ public final class LoggedDay {
             return 0;
         }
 
+        /** The last change of her speed before a moment; empty where none was told. */
+        default Optional<Instant> paceChanged(UUID line, Instant at) {
+            return Optional.empty();
+        }
+
         default boolean isBaited(UUID line, Instant at) {
             return false;
         }
@@ -264,6 +269,9 @@ public final class LoggedDay {
         numbers.put(Facet.MONTH, (double) day.getMonthValue());
         numbers.put(Facet.WEEK, (double) Ledger.week(day));
         numbers.put(Facet.HOUR, (double) at.atZone(zone).getHour());
+        lines.paceChanged(line, at)
+                .map(since -> Duration.between(since, at).toSeconds() / 60.0)
+                .ifPresent(minutes -> numbers.put(Facet.PACE_AGE, minutes));
         baitAge(line, at).ifPresent(minutes -> numbers.put(Facet.BAIT_AGE, minutes));
         return new Traits(choices, numbers);
     }

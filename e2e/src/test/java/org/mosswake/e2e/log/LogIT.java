@@ -233,6 +233,9 @@ class LogIT extends Journey {
                 .filter(new Locator.FilterOptions().setHasText("First light on the ledge"));
         page.locator("#day-out").selectOption(morning.getAttribute("value"));
         assertThat(page.getByTestId("moment")).isVisible();
+        page.getByText("The spread as it ran then").click();
+        assertThat(page.getByTestId("as-it-ran").locator("tbody tr")).hasCount(6);
+        assertThat(page.getByTestId("as-it-ran")).containsText("Lipped plug");
         var points = new StringBuilder();
         for (int i = 0; i < 40; i++) {
             points.append(String.format(
@@ -243,13 +246,13 @@ class LogIT extends Journey {
                     i));
         }
         String gpx = "<gpx><trk><trkseg>" + points + "<trkpt lat='1' lon='2'/></trkseg></trk></gpx>";
-        page.getByLabel("GPX track of this day")
+        page.getByLabel("Track of this day, GPX or GeoJSON")
                 .setInputFiles(
                         new FilePayload("morning.gpx", "application/gpx+xml", gpx.getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByText("40 of 41 points taken in; 1 left out, without a time."))
                 .isVisible();
         assertThat(page.getByTestId("day-map").locator("svg path").first()).isVisible();
-        page.getByLabel("GPX track of this day")
+        page.getByLabel("Track of this day, GPX or GeoJSON")
                 .setInputFiles(new FilePayload("x.gpx", "application/gpx+xml", "no".getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("The track cannot be taken in");
         complaints.removeIf(one -> one.contains("400"));

@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.deck.AfterDay;
@@ -105,19 +106,26 @@ class LogController {
                 SentenceReply.of(after.work()));
     }
 
-    /** A line as it was last told; absent where nobody said. */
+    /** A line as it was told at a moment, or last; absent where nobody said. */
     record LoggedLine(
             UUID lineId,
             @Nullable String position,
-            @Nullable String lure) {}
+            @Nullable String lure,
+            @Nullable Double letOutM,
+            @Nullable Double depthM,
+            @Nullable Double paceMps) {}
 
     @GetMapping("/api/boats/{boat}/trips/{trip}/lines")
-    List<LoggedLine> lines(@PathVariable UUID boat, @PathVariable UUID trip) {
-        return log.lines(boat, trip).entrySet().stream()
+    List<LoggedLine> lines(
+            @PathVariable UUID boat, @PathVariable UUID trip, @RequestParam(required = false) Instant at) {
+        return log.lines(boat, trip, Optional.ofNullable(at)).entrySet().stream()
                 .map(line -> new LoggedLine(
                         line.getKey(),
                         line.getValue().choices().get(Facet.POSITION),
-                        line.getValue().choices().get(Facet.LURE)))
+                        line.getValue().choices().get(Facet.LURE),
+                        line.getValue().numbers().get(Facet.LET_OUT),
+                        line.getValue().numbers().get(Facet.DEPTH),
+                        line.getValue().numbers().get(Facet.PACE)))
                 .toList();
     }
 

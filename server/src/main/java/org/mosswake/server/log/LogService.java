@@ -6,6 +6,7 @@ import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.advice.DayAdvice;
@@ -124,8 +125,8 @@ class LogService {
         return days.after(vessel, trip);
     }
 
-    Map<UUID, Traits> lines(UUID vessel, UUID trip) {
-        return days.lines(vessel, trip);
+    Map<UUID, Traits> lines(UUID vessel, UUID trip, Optional<Instant> at) {
+        return days.lines(vessel, trip, at);
     }
 
     AdviceReply advice(UUID vessel, UUID trip, Instant at, double leftMin) {

@@ -205,14 +205,16 @@ public class DayEntries {
         return AfterDay.of(DayLog.of(told), new Tied(vessel, day, rows, told)::line);
     }
 
-    /** What each line of a day out was, as it was last told. */
-    public Map<UUID, Traits> lines(UUID vessel, UUID trip) {
+    /** What each line of a day out was at a moment, or as it was last told. */
+    public Map<UUID, Traits> lines(UUID vessel, UUID trip, Optional<Instant> at) {
         LocalDate day = trips.trip(vessel, trip).day();
         List<FactRow> rows = facts.ofTrip(vessel, trip);
         var known = new Tied(vessel, day, rows, rows.stream().map(reader::kept).toList());
         return known.lines.entrySet().stream()
                 .collect(Collectors.toMap(
-                        Map.Entry::getKey, line -> line.getValue().lastEntry().getValue()));
+                        Map.Entry::getKey,
+                        line -> at.map(moment -> known.of(line.getKey(), moment))
+                                .orElseGet(() -> line.getValue().lastEntry().getValue())));
     }
 
     /** What each line was known to be, from when; before the first time, as then. */
@@ -298,6 +300,21 @@ public class DayEntries {
         }
 
         @Override
+        public Optional<Instant> paceChanged(UUID line, Instant at) {
+            Optional<Instant> changed = Optional.empty();
+            Double before = null;
+            for (Map.Entry<Instant, Traits> told :
+                    lines.getOrDefault(line, new TreeMap<>()).headMap(at, true).entrySet()) {
+                Double pace = told.getValue().numbers().get(Facet.PACE);
+                if (before != null && !before.equals(pace)) {
+                    changed = Optional.of(told.getKey());
+                }
+                before = pace;
+            }
+            return changed;
+        }
+
+        @Override
         public boolean isBaited(UUID line, Instant at) {
             return line(line, at)
                     .filter(one -> AfterDay.isBait(one.line().lure()))
@@ -329,6 +346,7 @@ public class DayEntries {
                         .ifPresent(depth -> numbers.put(Facet.OFF_BOTTOM, Math.max(0, bottom - depth)));
             });
             crew.ifPresent(hands -> numbers.put(Facet.CREW, (double) hands));
+            numbers.put(Facet.LET_OUT, line.letOutM());
             numbers.put(Facet.PACE, spread.spread().speed().mps());
             double leaderM = line.tackle().stream()
                     .limit(Math.max(0, line.tackle().size() - 1))

@@ -24,6 +24,12 @@ class TrackController {
         return in.take(boat, trip, gpx);
     }
 
+    /** The same from GeoJSON: lines with a list of {@code times} among their properties. */
+    @PostMapping(value = "/api/boats/{boat}/trips/{trip}/track.geojson", consumes = "application/geo+json")
+    TrackIn.TrackTaken takeGeoJson(@PathVariable UUID boat, @PathVariable UUID trip, @RequestBody byte[] geoJson) {
+        return in.takeGeoJson(boat, trip, geoJson);
+    }
+
     /** The same as GeoJSON: a line for the way, a point for each strike. */
     @GetMapping(value = "/api/boats/{boat}/trips/{trip}/track.geojson", produces = "application/geo+json")
     ResponseEntity<String> geoJson(@PathVariable UUID boat, @PathVariable UUID trip) {

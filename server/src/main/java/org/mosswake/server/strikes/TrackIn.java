@@ -19,6 +19,9 @@ import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.server.platform.database.Write;
 import org.springframework.stereotype.Service;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** A way that another instrument kept, as GPX, into a day out: every point is taken or counted as left out. */
 @Service
@@ -31,8 +34,10 @@ class TrackIn {
 
     private final TripService trips;
     private final FixService fixes;
+    private final JsonMapper json;
 
-    TrackIn(TripService trips, FixService fixes) {
+    TrackIn(TripService trips, FixService fixes, JsonMapper json) {
+        this.json = json;
         this.trips = trips;
         this.fixes = fixes;
     }
@@ -48,17 +53,37 @@ class TrackIn {
 
     @Write
     TrackTaken take(UUID vessel, UUID trip, byte[] gpx) {
-        TripBody of = trips.trip(vessel, trip);
-        ZoneId zone = ZoneId.of(of.timeZone());
-        var points = new Points(
-                of.day().atStartOfDay(zone).minusHours(6).toInstant(),
-                of.day().plusDays(1).atStartOfDay(zone).plusHours(6).toInstant());
+        Points points = points(vessel, trip);
         try {
             points.read(gpx);
         } catch (XMLStreamException e) {
             throw unreadable("it is no whole XML at line "
                     + (e.getLocation() == null ? 1 : e.getLocation().getLineNumber()));
         }
+        return keep(vessel, points);
+    }
+
+    @Write
+    TrackTaken takeGeoJson(UUID vessel, UUID trip, byte[] geoJson) {
+        Points points = points(vessel, trip);
+        try {
+            points.read(json.readTree(geoJson));
+        } catch (JacksonException e) {
+            throw unreadable("it is no whole JSON at line "
+                    + (e.getLocation() == null ? 1 : e.getLocation().getLineNr()));
+        }
+        return keep(vessel, points);
+    }
+
+    private Points points(UUID vessel, UUID trip) {
+        TripBody of = trips.trip(vessel, trip);
+        ZoneId zone = ZoneId.of(of.timeZone());
+        return new Points(
+                of.day().atStartOfDay(zone).minusHours(6).toInstant(),
+                of.day().plusDays(1).atStartOfDay(zone).plusHours(6).toInstant());
+    }
+
+    private TrackTaken keep(UUID vessel, Points points) {
         int kept = 0;
         for (int from = 0; from < points.way.size(); from += AT_ONCE) {
             kept += fixes.take(
@@ -109,6 +134,36 @@ class TrackIn {
                     default -> {}
                 }
             }
+        }
+
+        /** RFC 7946: longitude first. */
+        void read(@Nullable JsonNode all) {
+            if (all == null || !all.path("features").isArray()) {
+                throw unreadable("it is no collection of GeoJSON features");
+            }
+            for (JsonNode feature : all.path("features")) {
+                JsonNode places = feature.path("geometry").path("coordinates");
+                JsonNode said = feature.path("properties");
+                switch (feature.path("geometry").path("type").asString("")) {
+                    case "LineString" -> {
+                        for (int i = 0; i < places.size(); i++) {
+                            place(places.get(i), said.path("times").path(i));
+                        }
+                    }
+                    // Of a strike that went out: it is here as a fact.
+                    default -> waypoints++;
+                }
+            }
+        }
+
+        private void place(JsonNode place, JsonNode time) {
+            if (++seen > MOST) {
+                throw unreadable("it has more than " + MOST + " points");
+            }
+            keep(
+                    place.path(1).isNumber() ? place.path(1).asDouble() : null,
+                    place.path(0).isNumber() ? place.path(0).asDouble() : null,
+                    time.isString() ? time(time.asString()) : null);
         }
 
         private void point(XMLStreamReader in) throws XMLStreamException {

@@ -54,10 +54,33 @@ class TrackApiTest {
                 .isZero();
         assertThat(api.get(other + "/track.gpx").text().replaceAll("<name>[^<]*", ""))
                 .isEqualTo(out.replaceAll("<name>[^<]*", ""));
-        JsonNode geo = api.get(trip + "/track.geojson").json().get("features").get(0);
+        String geoJson = api.get(trip + "/track.geojson").text();
+        JsonNode geo = Api.JSON.readTree(geoJson).get("features").get(0);
         assertThat(geo.get("geometry").get("coordinates")).hasSize(50);
         assertThat(geo.get("geometry").get("coordinates").get(0).get(1).asDouble())
                 .isEqualTo(47.5);
+    }
+
+    @Test
+    void geoJsonComesInTheSame(Api api) {
+        String trip = trip(api, api.sprat(), "2025-09-03");
+        String line = "{\"type\":\"FeatureCollection\",\"features\":[{\"type\":\"Feature\",\"properties\":{\"times\":"
+                + "[\"2025-09-03T18:00:00Z\",\"2025-09-03T18:01:00Z\",\"noon\"]},\"geometry\":{\"type\":\"LineString\","
+                + "\"coordinates\":[[-147.5,47.5],[-147.6,47.6],[-147.7,47.7]]}}]}";
+        JsonNode taken = sendGeo(api, trip, line).json();
+        assertThat(taken.get("kept").asInt()).isEqualTo(2);
+        assertThat(taken.get("withoutTime").asInt()).isEqualTo(1);
+        String out = api.get(trip + "/track.geojson").text();
+        assertThat(sendGeo(api, trip, out).json().get("kept").asInt()).isZero();
+        assertThat(Api.JSON.readTree(out).get("features").get(0).get("geometry").get("coordinates"))
+                .hasSize(2);
+        for (String broken : new String[] {"{", "[]", "{\"features\":3}", out.substring(0, out.length() / 2)}) {
+            assertThat(sendGeo(api, trip, broken).codes()).containsExactly("UNREADABLE_TRACK");
+        }
+    }
+
+    private static Api.Answer sendGeo(Api api, String trip, String geoJson) {
+        return api.send("POST", trip + "/track.geojson", geoJson, "Content-Type", "application/geo+json");
     }
 
     /** What cannot be taken is counted by why, and nothing grows or is fetched. */

@@ -24,6 +24,8 @@ record BodyRules(String mediaType, long bytes, Duration time) {
     /** Some two hours of what a boat's instruments write. */
     private static final BodyRules RECORDING = new BodyRules("text/plain", 4 * 1024 * 1024, Duration.ofMinutes(5));
 
+    private static final BodyRules GEO_WAY = new BodyRules("application/geo+json", WAY.bytes(), WAY.time());
+
     static BodyRules of(HttpServletRequest request) {
         String path = request.getRequestURI();
         if (path.endsWith(".csv")) {
@@ -34,6 +36,9 @@ record BodyRules(String mediaType, long bytes, Duration time) {
         }
         if (path.endsWith(".gpx")) {
             return WAY;
+        }
+        if (path.endsWith(".geojson")) {
+            return GEO_WAY;
         }
         return path.endsWith("/recording") ? RECORDING : JSON;
     }
