@@ -15,15 +15,18 @@ const LEAST_DEG = 0.004
 export function DayMap({
   way,
   strikes,
+  seen,
   now,
 }: {
   way: readonly Spot[]
+  /** Where birds, bait or weed were. */
+  seen: readonly Spot[]
   strikes: readonly (Spot & { landed: boolean })[]
   now: Spot | undefined
 }) {
   const options = useCallback(
     (width: number) => {
-      const { x, y } = frame([...way, ...strikes], width)
+      const { x, y } = frame([...way, ...strikes, ...seen], width)
       return {
         height: HEIGHT_PX,
         axis: null,
@@ -32,6 +35,13 @@ export function DayMap({
         y: { domain: y },
         marks: [
           line(way, { x: 'longitudeDeg', y: 'latitudeDeg', stroke: '#17211b', strokeWidth: 1.5 }),
+          dot(seen, {
+            x: 'longitudeDeg',
+            y: 'latitudeDeg',
+            r: 4,
+            fill: '#f3f2ea',
+            stroke: '#17211b',
+          }),
           dot(strikes, {
             x: 'longitudeDeg',
             y: 'latitudeDeg',
@@ -52,7 +62,7 @@ export function DayMap({
         ],
       }
     },
-    [way, strikes, now],
+    [way, strikes, seen, now],
   )
   return (
     <div className="bg-water" data-testid="day-map">

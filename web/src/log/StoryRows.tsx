@@ -13,6 +13,15 @@ export interface StoryRow {
   name: string
   stretches: readonly { from: number; to: number; state: 'OUT' | 'FIGHTING' | 'IN' | 'UNKNOWN' }[]
   strikes: readonly { factId: string; at: number; landed: boolean }[]
+  /** When it was changed while it was out. */
+  changes: readonly number[]
+}
+
+/** How the stream set from a moment to another one. */
+export interface Water {
+  from: number
+  to: number
+  words: 'flood' | 'ebb' | 'slack'
 }
 
 const FILL = { OUT: 'fill-moss', FIGHTING: 'fill-lichen', UNKNOWN: 'fill-slate/20', IN: 'fill-none' } as const
@@ -21,11 +30,14 @@ const FILL = { OUT: 'fill-moss', FIGHTING: 'fill-lichen', UNKNOWN: 'fill-slate/2
 export function StoryRows({
   rows,
   sightings,
+  water,
   span,
   at,
   clock,
 }: {
   rows: readonly StoryRow[]
+  /** Empty where no tide is known. */
+  water: readonly Water[]
   sightings: readonly { factId: string; at: number; words: string }[]
   span: { start: number; end: number }
   at: number
@@ -34,7 +46,7 @@ export function StoryRows({
   const [frame, width] = useWidth()
   const left = width < 600 ? 130 : LEFT
   const x = scaleLinear([span.start, span.end], [left, width - 12])
-  const tall = TOP + ROW * (rows.length + 1)
+  const tall = TOP + ROW * (rows.length + (water.length > 0 ? 2 : 1))
   const hours = Array.from(
     { length: Math.ceil((span.end - span.start) / HOUR) + 1 },
     (_, i) => Math.ceil(span.start / HOUR) * HOUR + i * HOUR,
@@ -56,7 +68,7 @@ export function StoryRows({
             </text>
           </g>
         ))}
-        {rows.map(({ lineId, name, stretches, strikes }, i) => {
+        {rows.map(({ lineId, name, stretches, strikes, changes }, i) => {
           const y = TOP + i * ROW
           return (
             <g key={lineId}>
@@ -73,6 +85,15 @@ export function StoryRows({
                   className={FILL[state]}
                 />
               ))}
+              {changes.map((changed) => (
+                <path
+                  key={changed}
+                  d={`M${x(changed)},${y + 4}v17`}
+                  strokeWidth={3}
+                  className="stroke-ink"
+                  data-testid="changed"
+                />
+              ))}
               {strikes.map(({ factId, at: struck, landed }) => (
                 <path
                   key={factId}
@@ -87,6 +108,7 @@ export function StoryRows({
         <text x={8} y={TOP + rows.length * ROW + 17} className="fill-slate text-[13px]">
           Seen
         </text>
+        {water.length > 0 && <Stream {...{ water, x }} y={TOP + (rows.length + 1) * ROW} />}
         {sightings.map(({ factId, at: seen, words }) => (
           <circle
             key={factId}
@@ -101,5 +123,29 @@ export function StoryRows({
         <line x1={x(at)} x2={x(at)} y1={0} y2={tall} strokeWidth={2} className="stroke-ink" />
       </svg>
     </div>
+  )
+}
+
+const WATER_FILL = { flood: 'fill-slate/50', ebb: 'fill-slate/25', slack: 'fill-none' } as const
+/** A word needs so much room (px). */
+const WORD_PX = 44
+
+function Stream({ water, x, y }: { water: readonly Water[]; x(at: number): number; y: number }) {
+  return (
+    <g>
+      <text x={8} y={y + 17} className="fill-slate text-[13px]">
+        Stream
+      </text>
+      {water.map(({ from, to, words }) => (
+        <g key={from}>
+          <rect x={x(from)} y={y + 4} width={x(to) - x(from)} height={17} className={WATER_FILL[words]} />
+          {x(to) - x(from) > WORD_PX && (
+            <text x={(x(from) + x(to)) / 2} y={y + 17} textAnchor="middle" className="fill-ink text-[13px]">
+              {words}
+            </text>
+          )}
+        </g>
+      ))}
+    </g>
   )
 }

@@ -72,10 +72,12 @@ function Suggested({ s, at, trying }: { s: DeckState; at: number; trying: string
     wanted: trying !== null,
   })
   const say = (sentence: OpenSentence) => saySentence(sentence, units, s.trip.place.timeZone)
-  if (!trying) return problem ? <p role="alert">{problem}</p> : null
+  // Both are of one answer where there is one: words of before beside a change of now would contradict it.
+  const words = move ? (move.says ? say(move.says) : null) : trying
+  if (!words) return problem ? <p role="alert">{problem}</p> : null
   return (
     <div className="mb-2 border-l-4 border-slate/60 pl-3 text-lg leading-snug" data-testid="suggested">
-      <p>{trying}</p>
+      <p>{words}</p>
       {move?.resting && <p className="text-slate">Two moves in half an hour: let them fish first.</p>}
       {move?.move && move.checked && (
         <>

@@ -2,7 +2,6 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { gearOf, saveLure, type Boat } from '../../draft/queries'
 import { afterOf, type UsedUp } from '../../log/queries'
-import { sources } from '../../shared/device'
 import type { Problem } from '../../shared/api/client'
 import { Button } from '../../shared/ui/Button'
 import type { useDay } from '../../strikes/useDay'
@@ -15,18 +14,21 @@ export function AfterDay({
   boat,
   trip,
   facts,
+  end,
   report,
 }: {
   boat: Boat
   trip: string
   /** How many are known here: with another one it is asked again. */
   facts: number
+  /** The last that happened on it: it is told then, for the day is no longer for it (ms). */
+  end: number
   report: ReturnType<typeof useDay>['report']
 }) {
   const units = useUnits()
   const { data } = useQuery(afterOf(boat.boatId, trip, facts))
   useWhenSent(boat.boatId, ['after'])
-  const { takeOff, busy, said } = useTakeOff(boat, trip, report)
+  const { takeOff, busy, said } = useTakeOff(boat, trip, end, report)
   if (!data || (data.used.length === 0 && data.work.length === 0)) return null
   return (
     <section aria-label="After this day" className="border-t border-ink/25 py-2" data-testid="after-day">
@@ -54,7 +56,7 @@ export function AfterDay({
 }
 
 /** The count goes down first, then the day is told of it: told twice it would be taken off once too often. */
-function useTakeOff(boat: Boat, trip: string, report: ReturnType<typeof useDay>['report']) {
+function useTakeOff(boat: Boat, trip: string, end: number, report: ReturnType<typeof useDay>['report']) {
   const client = useQueryClient()
   const [busy, setBusy] = useState(false)
   const [said, setSaid] = useState<string | null>(null)
@@ -72,7 +74,7 @@ function useTakeOff(boat: Boat, trip: string, report: ReturnType<typeof useDay>[
       await report(
         {
           kind: 'TENDED',
-          at: sources.now(),
+          at: end,
           payload: { routine: `TAKEN_OFF ${gearId} ${gone}` },
           words,
           label: '',

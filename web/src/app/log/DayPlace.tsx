@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { Suspense, useMemo } from 'react'
+import type { Spot } from '../../log/DayMap'
 import { wayOf } from '../../log/queries'
 import { later } from '../../shared/later'
 import type { Strike } from '../../strikes/useDay'
@@ -12,11 +13,13 @@ export function DayPlace({
   span,
   at,
   strikes,
+  seen,
 }: {
   boat: string
   span: { start: number; end: number }
   at: number
   strikes: readonly Strike[]
+  seen: readonly Spot[]
 }) {
   const way = useQuery(wayOf(boat, span.start, span.end)).data
   const struck = useMemo(
@@ -30,10 +33,10 @@ export function DayPlace({
   if (!way || (way.length < 2 && struck.length === 0)) return null
   return (
     <Suspense fallback={null}>
-      <DayMap {...{ way, now }} strikes={struck} />
+      <DayMap {...{ way, seen, now }} strikes={struck} />
       <p className="pb-2 text-sm text-slate">
-        Her way, north up · round: she at that moment · triangles: where the lure was, filled where the fish
-        came in. No chart: not for finding the way.
+        Her way, north up · dark: she at that moment · small: what was seen · triangles: where the lure was,
+        filled where the fish came in. No chart: not for finding the way.
       </p>
     </Suspense>
   )

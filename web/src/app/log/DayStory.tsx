@@ -1,13 +1,17 @@
 import { useQuery } from '@tanstack/react-query'
+import { useMemo } from 'react'
 import { Link } from 'react-router'
 import { clockOf, dayInWords } from '../../clock/model'
+import { dayOf } from '../../clock/queries'
 import type { Boat } from '../../draft/queries'
 import { storyOf } from '../../log/queries'
 import { StoryRows, type StoryRow } from '../../log/StoryRows'
+import type { Fact } from '../../strikes/fold/model'
 import { useDay } from '../../strikes/useDay'
 import { Select } from '../../shared/ui/Select'
 import { useUnits, type Units } from '../../units/UnitsContext'
 import { AfterDay } from './AfterDay'
+import { waterOf } from './waterOf'
 import { AsItRan } from './AsItRan'
 import { DayFiles } from './DayFiles'
 import { DayPlace } from './DayPlace'
@@ -15,6 +19,8 @@ import type { TripOfDay } from '../useTrip'
 
 const MARGIN_MS = 10 * 60_000
 const MINUTE = 60_000
+/** Said of a day, often long after it: no part of its hours. */
+const SAID_LATER = new Set(['CORRECTED', 'RETRACTED', 'ANNOTATED', 'OPENED'])
 
 /** One day out as it ran: every line over the hours, strikes and sightings, and how all stood at a moment. */
 export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
@@ -24,10 +30,14 @@ export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
     ...storyOf(boat.boatId, trip.trip?.tripId ?? '', day.standing.length),
     enabled: trip.trip !== undefined,
   }).data
+  const sky = useQuery({ ...dayOf(trip.date, trip.place), enabled: trip.trip !== undefined }).data
+  const seen = useMemo(() => placedOf(day.standing), [day.standing])
   if (trip.trips.length === 0) return null
   const zone = trip.place.timeZone
   const clock = (at: number) => clockOf(at, zone)
-  const times = day.standing.map(({ happenedAt }) => Date.parse(happenedAt))
+  const times = day.standing
+    .filter(({ kind }) => !SAID_LATER.has(kind))
+    .map(({ happenedAt }) => Date.parse(happenedAt))
   const span = { start: Math.min(...times) - MARGIN_MS, end: Math.max(...times) + MARGIN_MS }
   const at = Math.min(span.end, Math.max(span.start, trip.at))
   const nameOf = (lineId: string) => {
@@ -45,6 +55,9 @@ export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
         at: Date.parse(happenedAt),
         landed: outcome === 'LANDED' || outcome === 'RELEASED',
       })),
+    changes: day.standing
+      .filter(({ kind, payload }) => kind === 'CHANGED' && payload['lineId'] === lineId)
+      .map(({ happenedAt }) => Date.parse(happenedAt)),
   }))
   return (
     <section aria-label="Day by day" className="border-t-[3px] border-ink px-4 py-2">
@@ -69,6 +82,7 @@ export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
         <>
           <StoryRows
             {...{ rows, span, at, clock }}
+            water={sky ? waterOf(sky, span) : []}
             sightings={day.standing
               .filter(({ kind }) => kind === 'SIGHTED')
               .map(({ factId, happenedAt, payload }) => ({
@@ -102,18 +116,33 @@ export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
           <AsItRan
             boat={boat.boatId}
             trip={trip.trip?.tripId ?? ''}
-            at={minuteOf(at)}
+            at={new Date(Math.floor(at / MINUTE) * MINUTE).toISOString()}
             facts={day.standing.length}
             isOut={(lineId) => day.at(at).lines.get(lineId)?.state === 'OUT'}
           />
-          <DayPlace boat={boat.boatId} {...{ span, at, strikes }} />
+          <DayPlace boat={boat.boatId} {...{ span, at, strikes }} seen={seen} />
         </>
       )}
-      {trip.trip && <AfterDay {...{ boat, report }} trip={trip.trip.tripId} facts={day.standing.length} />}
+      {trip.trip && (
+        <AfterDay
+          {...{ boat, report }}
+          trip={trip.trip.tripId}
+          facts={day.standing.length}
+          end={Math.max(...times)}
+        />
+      )}
       {trip.trip && <DayFiles boat={boat.boatId} trip={trip.trip.tripId} />}
     </section>
   )
 }
+
+/** Where things were seen, of those that say so. */
+const placedOf = (standing: readonly Fact[]) =>
+  standing.flatMap(({ kind, payload: { latitudeDeg, longitudeDeg } }) =>
+    kind === 'SIGHTED' && typeof latitudeDeg === 'number' && typeof longitudeDeg === 'number'
+      ? [{ latitudeDeg, longitudeDeg }]
+      : [],
+  )
 
 const minuteOf = (at: number): string => `${new Date(at).toISOString().slice(0, 16)}Z`
 

@@ -31,9 +31,6 @@ import org.mosswake.core.units.Sentence;
  * @param work what to retie, sharpen, rinse and dry, most needed first
  */
 public record AfterDay(List<Used> used, List<Sentence> work) {
-    /** A count of the box was lowered for it: the routine of that fact, followed by the lure's id. */
-    public static final String TAKEN_OFF = "TAKEN_OFF ";
-
     private static final Set<Loss> LURE_GONE = EnumSet.of(Loss.CUT_OFF, Loss.BROKE);
     private static final Set<LureKind> BAITS = EnumSet.of(LureKind.LIVE_BAIT, LureKind.CUT_BAIT, LureKind.BENT_BAIT);
     /** Hooks that met so many fish are looked at (practice). */
@@ -154,9 +151,10 @@ public record AfterDay(List<Used> used, List<Sentence> work) {
             var all = new HashMap<UUID, Long>();
             for (Fact fact : log.standing()) {
                 if (fact.what() instanceof Happening.Tended tended
-                        && tended.routine().startsWith(TAKEN_OFF)) {
-                    String[] said =
-                            tended.routine().substring(TAKEN_OFF.length()).split(" ");
+                        && tended.routine().startsWith(Happening.Tended.TAKEN_OFF)) {
+                    String[] said = tended.routine()
+                            .substring(Happening.Tended.TAKEN_OFF.length())
+                            .split(" ");
                     id(said[0]).ifPresent(id -> all.merge(id, count(said), Long::sum));
                 }
             }

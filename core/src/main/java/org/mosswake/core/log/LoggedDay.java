@@ -35,6 +35,9 @@ public final class LoggedDay {
 
     private static final Duration PIECE_OF_WAY = Duration.ofMinutes(10);
 
+    /** A day out ends by the noon after it, whatever is told later. */
+    private static final Duration LONGEST_AFTER = Duration.ofHours(12);
+
     /** A slower stream is slack (m/s). */
     private static final double SLACK_MPS = 0.12;
 
@@ -132,7 +135,11 @@ public final class LoggedDay {
 
     /** A line nobody took in fishes until the last thing that was told. */
     public List<LogEntry> entries(DayLog log) {
-        Optional<Instant> end = log.standing().stream().map(Fact::at).reduce((one, later) -> later);
+        Instant over = day.plusDays(1).atStartOfDay(zone).plus(LONGEST_AFTER).toInstant();
+        Optional<Instant> end = log.standing().stream()
+                .filter(fact -> happenedAfloat(fact.what()) && fact.at().isBefore(over))
+                .map(Fact::at)
+                .reduce((one, later) -> later);
         var entries = new ArrayList<LogEntry>();
         if (end.isEmpty()) {
             return entries;
@@ -146,8 +153,19 @@ public final class LoggedDay {
         return entries;
     }
 
+    /** What is said of a day afterwards is no sign that its lines were out still. */
+    private static boolean happenedAfloat(Happening what) {
+        boolean ashore =
+                what instanceof Happening.Tended tended && tended.routine().startsWith(Happening.Tended.TAKEN_OFF);
+        return !ashore
+                && !(what instanceof Happening.Corrected
+                        || what instanceof Happening.Retracted
+                        || what instanceof Happening.Annotated
+                        || what instanceof Happening.Opened);
+    }
+
     private void fished(UUID line, Stretch stretch, Instant end, List<LogEntry> entries) {
-        Instant to = stretch.to().orElse(end);
+        Instant to = stretch.to().filter(at -> at.isBefore(end)).orElse(end);
         List<Instant> changes = lines.changes(line);
         Duration piece = way.isKnown() ? PIECE_OF_WAY : PIECE;
         Instant until;

@@ -123,6 +123,9 @@ public sealed interface Happening {
      * @param routine its name
      */
     record Tended(String routine) implements Happening {
+        /** A count of the box was lowered for what a day used up; followed by the lure's id and how many. */
+        public static final String TAKEN_OFF = "TAKEN_OFF ";
+
         private static final int LONGEST = 80;
 
         @Override

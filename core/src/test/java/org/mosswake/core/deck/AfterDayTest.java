@@ -73,13 +73,13 @@ class AfterDayTest {
                 .contains("C1, 3 fish")
                 .contains("Sharpen the hooks of C1")
                 .contains("{0} reel, rinse");
-        fact(300, new Happening.Tended(AfterDay.TAKEN_OFF + FAR.lure().id() + " 2"));
+        fact(300, new Happening.Tended(Happening.Tended.TAKEN_OFF + FAR.lure().id() + " 2"));
         assertThat(after().used()).isEmpty();
         lost(310, FAR, Loss.BROKE);
         assertThat(after().used())
                 .singleElement()
                 .satisfies(used -> assertThat(used.gone()).isEqualTo(1));
-        fact(320, new Happening.Tended(AfterDay.TAKEN_OFF + "nothing 9"));
+        fact(320, new Happening.Tended(Happening.Tended.TAKEN_OFF + "nothing 9"));
         assertThat(after().used()).hasSize(1);
     }
 

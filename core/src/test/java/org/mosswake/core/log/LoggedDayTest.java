@@ -78,6 +78,21 @@ class LoggedDayTest {
         assertThat(entries.stream().map(LogEntry::id).distinct()).hasSameSizeAs(entries);
     }
 
+    /** Corrected, opened or put away months later, a day is no longer than it was. */
+    @Test
+    void whatIsSaidAfterwardsLengthensNoDay() {
+        int months = 60 * 24 * 150;
+        List<LogEntry> entries = entries(
+                fact(0, new Happening.Set(FAR, NO, Optional.empty())),
+                new Fact(STRIKE, BEGIN.plus(Duration.ofMinutes(50)), new Happening.Struck(NEAR, Optional.empty())),
+                fact(60, new Happening.Tended("DRAGS")),
+                fact(500, new Happening.Opened(STRIKE, "squid")),
+                fact(months, new Happening.Tended(Happening.Tended.TAKEN_OFF + FAR)),
+                fact(months, new Happening.Set(NEAR, NO, Optional.empty())));
+        assertThat(minutes(entries, "far")).isCloseTo(60, within(1e-6));
+        assertThat(minutes(entries, "near")).isZero();
+    }
+
     /** Of a line nobody set no time is known: its strike counts, and is in no rate. */
     @Test
     void aStrikeOnALineNobodySetHasNoTime() {

@@ -26,6 +26,10 @@ class MoveIT extends Journey {
         assertThat(suggested).containsText(Pattern.compile("Solved: it runs at .* m, all lures keep clear"));
         button("Change the spread so").click();
         assertThat(pad).containsText("Bullet skirt");
+        assertThat(page.getByText("all sent")).isVisible();
+        page.reload();
+        assertThat(pad).containsText("Bullet skirt");
+        assertThat(page.getByTestId("day-says")).containsText("Starboard rigger, outer clip");
         assertThat(suggested).not().containsText("in the place of Lipped plug");
         page.keyboard().press("3");
         solved();
