@@ -48,9 +48,12 @@ export function LargeFile<T>({
         <p className="flex flex-wrap items-center gap-3" role="status">
           <progress value={sent.share} max={1} aria-label={label} className="h-3 w-48 accent-[#4c6b3c]" />
           {sent.share < 1 ? `${Math.round(100 * sent.share)} % sent` : 'Taking it in…'}
-          <Button small onClick={() => sent.stop.abort()}>
-            Give it up
-          </Button>
+          {/* Once it is whole over there, nothing calls it back. */}
+          {sent.share < 1 && (
+            <Button small onClick={() => sent.stop.abort()}>
+              Give it up
+            </Button>
+          )}
         </p>
       ) : (
         <Button onClick={() => input.current?.click()}>{words}</Button>
