@@ -1,12 +1,13 @@
 import { useMutation, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { titlesOf } from '../draft/queries'
 import type { Problem } from '../shared/api/client'
 import { sources } from '../shared/device'
 import { Button } from '../shared/ui/Button'
 import { Select } from '../shared/ui/Select'
 import { Sheet } from '../shared/ui/Sheet'
 import { useUnits } from '../units/UnitsContext'
-import { readPaper, titlesFor, type Paper } from './queries'
+import { readPaper, type Paper } from './queries'
 
 const SHOWN = '05:10 set\n05:48 C1 mahi 1.1 m\n06:40 P1 lost, cut off\n07:15 birds diving\n09:30 up'
 
@@ -24,7 +25,7 @@ export function PaperSheet({
   onKept(trip: string): void
   onClose(): void
 }) {
-  const titles = useQuery(titlesFor(boat)).data ?? []
+  const titles = useQuery(titlesOf(boat)).data ?? []
   const [tripId] = useState(() => sources.uuid())
   const [day, setDay] = useState(today)
   const [spread, setSpread] = useState('')

@@ -179,13 +179,6 @@ export type Paper = Schemas['PaperReply']
 export const readPaper = (boat: string, body: Schemas['PaperBody']) =>
   ask((api) => api.POST('/api/boats/{boat}/paper', { params: { path: { boat } }, body }))
 
-/** Her spreads, for whose lines a paper day speaks. */
-export const titlesFor = (boat: string) =>
-  queryOptions({
-    queryKey: ['spreads', boat],
-    queryFn: () => ask((api) => api.GET('/api/boats/{boat}/spreads', { params: { path: { boat } } })),
-  })
-
 export type UsedUp = Schemas['UsedUp']
 
 /**

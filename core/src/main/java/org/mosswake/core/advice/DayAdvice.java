@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.SortedMap;
 import java.util.TreeMap;
-import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.mosswake.core.log.Facet;
@@ -116,14 +116,18 @@ public record DayAdvice(
                 .sorted(Comparator.comparing(entry -> entry.at().orElse(now)))
                 .forEach(strike -> cell(asked, strike).ifPresent(cell -> {
                     told.struck(cell);
-                    calls.struck(out(asked, fished, strike.at().orElse(now)), cell);
+                    calls.struck(
+                            List.copyOf(
+                                    out(asked, fished, strike.at().orElse(now)).values()),
+                            cell);
                 }));
-        List<String> positions = positionsOut(fished, now);
+        SortedMap<String, Cell> outNow = out(asked, fished, now);
+        List<String> positions = List.copyOf(outNow.keySet());
         Tries.Room beside = (line, q, arm) -> asked.get(q).facet() != Facet.POSITION
                 || isAsDeep(positions.get(line), asked.get(q).arms().get(arm).choice(), fished);
         Optional<Tries.Move> move = all.strikes() < LEAST_STRIKES
                 ? Optional.empty()
-                : Tries.next(told, out(asked, fished, now), leftMin, beside, Tries.Pace.USUAL);
+                : Tries.next(told, List.copyOf(outNow.values()), leftMin, beside, Tries.Pace.USUAL);
         return new DayAdvice(
                 standings(asked, all),
                 calls.claims().stream().map(claim -> call(asked, claim, all)).toList(),
@@ -203,8 +207,8 @@ public record DayAdvice(
         return Optional.of(new Cell(arms));
     }
 
-    /** Lines that were in the water then, one each. */
-    private static List<Cell> out(List<Asked> asked, List<LogEntry> fished, Instant at) {
+    /** Lines that were in the water then, one each, by where they hang. */
+    private static SortedMap<String, Cell> out(List<Asked> asked, List<LogEntry> fished, Instant at) {
         var byPosition = new TreeMap<String, Cell>();
         for (LogEntry entry : fished) {
             if (isOut(entry, at)) {
@@ -213,19 +217,7 @@ public record DayAdvice(
                         cell(asked, entry).orElseThrow());
             }
         }
-        return List.copyOf(byPosition.values());
-    }
-
-    /** In the order of {@link #out}. */
-    private static List<String> positionsOut(List<LogEntry> fished, Instant at) {
-        var positions = new TreeSet<String>();
-        for (LogEntry entry : fished) {
-            if (isOut(entry, at)) {
-                positions.add(
-                        entry.choices().getOrDefault(Facet.POSITION, entry.id().toString()));
-            }
-        }
-        return List.copyOf(positions);
+        return byPosition;
     }
 
     private static boolean isOut(LogEntry entry, Instant at) {

@@ -45,6 +45,11 @@ public final class Evidence {
         return pieces;
     }
 
+    /** All of them together (tenths). */
+    public static int sum(List<Piece> pieces) {
+        return pieces.stream().mapToInt(Piece::tenths).sum();
+    }
+
     /** Every weight that may be learnt, as shipped (tenths). */
     public static Map<String, Integer> shipped() {
         var all = new TreeMap<String, Integer>();

@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -14,6 +13,7 @@ import org.mosswake.core.log.Facet;
 import org.mosswake.core.spread.Change;
 import org.mosswake.core.spread.Finding;
 import org.mosswake.core.spread.Labels;
+import org.mosswake.core.spread.LetOutMove;
 import org.mosswake.core.spread.Mend;
 import org.mosswake.core.spread.SolvedLine;
 import org.mosswake.core.spread.SolvedSpread;
@@ -34,8 +34,6 @@ public final class Moves {
     private static final double[] AHEAD_M = {3, 5, 8};
     /** Changes of let-out tried for a depth, from the smallest (m). */
     private static final double[] STEPS_M = {2, 3, 4, 6, 8, 10, 13, 16, 20, 25, 30, 40};
-    /** A let-out below this leaves the lure at the transom (m). */
-    private static final double SHORTEST_M = 8;
 
     private static final double LONGEST_M = 200;
     /** Lures nearer than this in every way foul in a sea (m, ESTIMATE). */
@@ -88,7 +86,11 @@ public final class Moves {
                 .findFirst();
     }
 
-    private record Candidate(Mend mend, Spread then) {}
+    private record Candidate(Mend mend, Spread then) {
+        static Candidate of(LetOutMove move) {
+            return new Candidate(move.mend(), move.then());
+        }
+    }
 
     private List<Candidate> candidates(Wish wish, Spread now, SolvedSpread solved, SpreadLine line) {
         return switch (wish.facet()) {
@@ -113,15 +115,16 @@ public final class Moves {
             // A line trails by nearly as much as is let out: one step brings it there, what is left is within a metre.
             double letOut = Math.round(line.letOutM() + target.get() - ahead - own.get());
             boolean moves = Math.abs(letOut - line.letOutM()) >= 1;
-            if (moves && letOut >= shortest(line) && letOut <= LONGEST_M) {
+            if (moves && letOut >= LetOutMove.shortestM(line) && letOut <= LONGEST_M) {
                 String label = Labels.of(now.lines()).get(beside.orElseThrow().id());
-                all.add(letOut(
+                all.add(Candidate.of(LetOutMove.of(
                         now,
                         line,
-                        twin(now, line).filter(other -> !beside.get().id().equals(other.id())),
+                        LetOutMove.twin(now, line)
+                                .filter(other -> !beside.get().id().equals(other.id())),
                         letOut,
                         ": {1} ahead of " + label,
-                        Figure.distance(ahead)));
+                        Figure.distance(ahead))));
             }
         }
         return all;
@@ -131,8 +134,8 @@ public final class Moves {
         var all = new ArrayList<Candidate>();
         for (double step : STEPS_M) {
             for (double letOut : new double[] {line.letOutM() - step, line.letOutM() + step}) {
-                if (letOut >= shortest(line) && letOut <= LONGEST_M) {
-                    all.add(letOut(now, line, twin(now, line), Math.round(letOut), ""));
+                if (letOut >= LetOutMove.shortestM(line) && letOut <= LONGEST_M) {
+                    all.add(Candidate.of(LetOutMove.of(now, line, LetOutMove.twin(now, line), Math.round(letOut), "")));
                 }
             }
         }
@@ -165,32 +168,6 @@ public final class Moves {
             default ->
                 one.lengthM() >= wish.to().from() && one.lengthM() < wish.to().to();
         };
-    }
-
-    private static double shortest(SpreadLine line) {
-        return Math.max(SHORTEST_M, line.letOutM() - line.lengthM(line.tackle().size() - 1) + 1);
-    }
-
-    private static Optional<SpreadLine> twin(Spread now, SpreadLine line) {
-        return now.lines().stream().filter(line::isLevelWith).findFirst();
-    }
-
-    /** @param twin that goes along */
-    private static Candidate letOut(
-            Spread now, SpreadLine line, Optional<SpreadLine> twin, double metres, String more, Figure... figures) {
-        Map<UUID, String> labels = Labels.of(now.lines());
-        String who = labels.get(line.id())
-                + twin.map(other -> " and " + labels.get(other.id())).orElse("");
-        String words = (metres < line.letOutM() ? "Take " + who + " in to {0}" : "Let " + who + " out to {0}") + more;
-        var all = new ArrayList<Figure>(List.of(Figure.distance(metres)));
-        all.addAll(List.of(figures));
-        var changes = new ArrayList<Change>(List.of(new Change.LetOut(line.id(), metres)));
-        Spread then = now.with(line.withLetOut(metres));
-        if (twin.isPresent()) {
-            changes.add(new Change.LetOut(twin.get().id(), metres));
-            then = then.with(twin.get().withLetOut(metres));
-        }
-        return new Candidate(new Mend(new Sentence(words, all), changes), then);
     }
 
     private static Optional<SolvedLine> of(SolvedSpread solved, UUID line) {

@@ -99,20 +99,16 @@ public final class InventedPlans {
         var pieces = new EnumMap<PlaybookId, List<Evidence.Piece>>(PlaybookId.class);
         METHODS.forEach(id -> pieces.put(id, Evidence.of(s, id)));
         List<PlaybookId> ranked = METHODS.stream()
-                .sorted(Comparator.comparingInt((PlaybookId id) -> -said(pieces.get(id))))
+                .sorted(Comparator.comparingInt((PlaybookId id) -> -Evidence.sum(pieces.get(id))))
                 .toList();
         // Nobody changes all lines twice an hour.
         double share = dice.share("method", at.getEpochSecond() / 3600 / 4);
         PlaybookId method = ranked.get(share < 0.5 ? 0 : share < 0.8 ? 1 : 2);
-        int behind = said(pieces.get(method)) - said(pieces.get(ranked.get(0)));
+        int behind = Evidence.sum(pieces.get(method)) - Evidence.sum(pieces.get(ranked.get(0)));
         double moved = pieces.get(method).stream()
                 .mapToDouble(piece -> moves.get(piece.key()))
                 .sum();
         return new Hour(method, Math.exp(behind / 10.0 + moved));
-    }
-
-    private static int said(List<Evidence.Piece> pieces) {
-        return pieces.stream().mapToInt(Evidence.Piece::tenths).sum();
     }
 
     private Situation situation(Instant at) {

@@ -18,7 +18,6 @@ import org.mosswake.core.turn.TurnFrame;
 import org.mosswake.core.turn.TurnLine;
 import org.mosswake.core.turn.TurnRules;
 import org.mosswake.core.turn.TurnStudy;
-import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Sentence;
 
 /** A spread's turns: limits, half turns to look at, and the smallest change that lets her turn farther. */
@@ -39,9 +38,6 @@ public final class SpreadTurns {
     private static final double HOLDER_COST_M = 9;
     /** Taking a line in for good is the last thing a crew does (m). */
     private static final double TAKE_IN_COST_M = 100;
-    /** A let-out below this leaves the lure at the transom (m). */
-    private static final double SHORTEST_M = 8;
-
     /** Swings kept for the orders before all are forgotten: twelve lines under three helms each. */
     private static final int MOST_SWINGS = 150;
 
@@ -204,17 +200,15 @@ public final class SpreadTurns {
 
     private void addTrials(Spread spread, SpreadLine line, List<Trial> trials) {
         String label = Labels.of(spread.lines()).get(line.id());
-        double shortest =
-                Math.max(SHORTEST_M, line.letOutM() - line.lengthM(line.tackle().size() - 1) + 1);
+        double shortest = LetOutMove.shortestM(line);
         double most = line.letOutM() - line.lengthM(line.tackle().size() - 1) + 400;
-        Optional<SpreadLine> twin =
-                spread.lines().stream().filter(line::isLevelWith).findFirst();
+        Optional<SpreadLine> twin = LetOutMove.twin(spread, line);
         double work = twin.isPresent() ? PAIR_WORK : 1;
         for (double step : LET_OUT_STEPS_M) {
             for (double letOut : new double[] {line.letOutM() - step, line.letOutM() + step}) {
                 if (letOut >= shortest && letOut <= most) {
-                    trials.add(new Trial(
-                            letOut(spread, line, twin, letOut), changed(spread, line, twin, letOut), step * work));
+                    LetOutMove move = LetOutMove.of(spread, line, twin, letOut, "");
+                    trials.add(new Trial(move.mend(), move.then(), step * work));
                 }
             }
         }
@@ -239,22 +233,6 @@ public final class SpreadTurns {
                         HOLDER_COST_M));
             }
         }
-    }
-
-    private static Spread changed(Spread spread, SpreadLine line, Optional<SpreadLine> twin, double letOutM) {
-        Spread one = spread.with(line.withLetOut(letOutM));
-        return twin.map(other -> one.with(other.withLetOut(letOutM))).orElse(one);
-    }
-
-    private static Mend letOut(Spread spread, SpreadLine line, Optional<SpreadLine> twin, double letOutM) {
-        Map<UUID, String> labels = Labels.of(spread.lines());
-        String who = labels.get(line.id())
-                + twin.map(other -> " and " + labels.get(other.id())).orElse("");
-        String words = letOutM < line.letOutM() ? "Take " + who + " in to {0}" : "Let " + who + " out to {0}";
-        var changes = new ArrayList<Change>();
-        changes.add(new Change.LetOut(line.id(), letOutM));
-        twin.ifPresent(other -> changes.add(new Change.LetOut(other.id(), letOutM)));
-        return new Mend(Sentence.of(words, Figure.distance(letOutM)), changes);
     }
 
     /** A line that changes sides is said to, in the first word. */

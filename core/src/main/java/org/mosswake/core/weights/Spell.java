@@ -24,13 +24,9 @@ public record Spell(
     public static Spell of(Situation s, PlaybookId method, double minutes, int strikes) {
         List<Evidence.Piece> pieces = Evidence.of(s, method);
         int most = Arrays.stream(PlaybookId.values())
-                .mapToInt(id -> sum(Evidence.of(s, id)))
+                .mapToInt(id -> Evidence.sum(Evidence.of(s, id)))
                 .max()
                 .orElseThrow();
-        return new Spell(s.day(), method, pieces, sum(pieces) - most, minutes, strikes);
-    }
-
-    private static int sum(List<Evidence.Piece> pieces) {
-        return pieces.stream().mapToInt(Evidence.Piece::tenths).sum();
+        return new Spell(s.day(), method, pieces, Evidence.sum(pieces) - most, minutes, strikes);
     }
 }

@@ -33,6 +33,11 @@ record CallBody(
         implements Checked {
     static final double USUAL_RUN_MIN = 60;
 
+    /** Of a moment at a place, by what is known; nothing wished for. */
+    static CallBody of(LocalDate day, Instant at, PlaceBody place, Conditions known) {
+        return new CallBody(day, at, place, AnswerBody.of(known), null, null, null, null, null);
+    }
+
     @Override
     public void check(Faults faults) {
         check(faults, "");

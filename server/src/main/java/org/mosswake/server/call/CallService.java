@@ -85,16 +85,14 @@ public class CallService {
     /** Every method weighed at a moment of a day out. */
     public Ranking ranking(
             UUID vessel, LocalDate day, Instant at, double latitude, double longitude, ZoneId zone, Conditions known) {
-        var place = new PlaceBody(latitude, longitude, zone.getId());
-        var body = new CallBody(day, at, place, AnswerBody.of(known), null, null, null, null, null);
+        CallBody body = CallBody.of(day, at, new PlaceBody(latitude, longitude, zone.getId()), known);
         return Ranking.of(situation(vessel, body, Sky.of(body)));
     }
 
     /** All a call of a day out is made from, by the shipped weights and the skipper's own. */
     public Situation untaught(
             UUID vessel, LocalDate day, Instant at, double latitude, double longitude, ZoneId zone, Conditions known) {
-        var place = new PlaceBody(latitude, longitude, zone.getId());
-        var body = new CallBody(day, at, place, AnswerBody.of(known), null, null, null, null, null);
+        CallBody body = CallBody.of(day, at, new PlaceBody(latitude, longitude, zone.getId()), known);
         return situation(vessel, body, Sky.of(body)).with(ways.ownNumbers(vessel));
     }
 
@@ -107,16 +105,7 @@ public class CallService {
             double longitude,
             ZoneId zone,
             Conditions known) {
-        var body = new CallBody(
-                day,
-                at,
-                new PlaceBody(latitude, longitude, zone.getId()),
-                AnswerBody.of(known),
-                null,
-                null,
-                null,
-                null,
-                null);
+        CallBody body = CallBody.of(day, at, new PlaceBody(latitude, longitude, zone.getId()), known);
         return new Situation(
                 day,
                 Sky.of(body).moment(at),

@@ -81,9 +81,14 @@ public class WaysService implements MarkedReply.Source {
     /** The skipper's own, before what the days have taught, before the shipped ones. */
     @Transactional(readOnly = true)
     public Numbers numbers(UUID vessel) {
-        var all = new HashMap<>(Numbers.usable(
-                        learnt.learnt(vessel).map(LearntWeights.Learnt::tenths).orElse(Map.of()))
-                .set());
+        return numbers(
+                vessel, learnt.learnt(vessel).map(LearntWeights.Learnt::tenths).orElse(Map.of()));
+    }
+
+    /** The same, had the days taught this. */
+    @Transactional(readOnly = true)
+    public Numbers numbers(UUID vessel, Map<String, Double> taught) {
+        var all = new HashMap<>(Numbers.usable(taught).set());
         all.putAll(sets.used(vessel, CALL));
         return new Numbers(all);
     }

@@ -11,7 +11,6 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.advice.DayAdvice;
 import org.mosswake.core.deck.AfterDay;
-import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.fault.Faults;
@@ -39,7 +38,6 @@ class LogService {
     /** As many as a notebook may have: a table that goes out can come in. */
     private static final int TABLE_ROWS = 20_000;
 
-    private static final Accepted LEFT_MIN = new Accepted(0, 1440, "min");
     private static final double PIECE_M = 250;
     private static final int PIECES = 2000;
 
@@ -131,7 +129,7 @@ class LogService {
 
     AdviceReply advice(UUID vessel, UUID trip, Instant at, double leftMin) {
         var faults = new Faults();
-        LEFT_MIN.check(faults, "leftMin", leftMin);
+        MoveBody.LEFT_MIN.check(faults, "leftMin", leftMin);
         faults.throwIfAny();
         return AdviceReply.of(DayAdvice.of(days.of(vessel, trip), at, leftMin, days.drift(vessel, trip)));
     }

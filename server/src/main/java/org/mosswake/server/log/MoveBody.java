@@ -14,7 +14,7 @@ import org.mosswake.server.spread.SpreadDraft;
  * @param leftMin until she turns for home
  */
 record MoveBody(SpreadDraft draft, Instant at, Double leftMin) implements Checked {
-    private static final Accepted LEFT_MIN = new Accepted(0, 1440, "min");
+    static final Accepted LEFT_MIN = new Accepted(0, 1440, "min");
 
     @Override
     public void check(Faults faults) {

@@ -72,7 +72,7 @@ class WeightsService {
         Days days = days(vessel);
         Numbers own = ways.ownNumbers(vessel);
         WeightFit fit = fits.of(vessel, days.spells(), own.set().keySet());
-        Numbers taught = with(own, fit.tenths());
+        Numbers taught = ways.numbers(vessel, fit.tenths());
         int another = (int) days.latest().stream()
                 .filter(s -> first(s) != first(s.with(taught)))
                 .count();
@@ -115,12 +115,6 @@ class WeightsService {
                         ways.ownNumbers(vessel).set().keySet())
                 : WeightFit.of(List.of(), Set.of());
         store.put(vessel, body, new WeightsStore.Taught(body.on(), fit.days(), fit.tenths()));
-    }
-
-    private static Numbers with(Numbers own, Map<String, Double> tenths) {
-        var all = new HashMap<>(Numbers.usable(tenths).set());
-        all.putAll(own.set());
-        return new Numbers(all);
     }
 
     private static PlaybookId first(Situation s) {
