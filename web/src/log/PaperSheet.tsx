@@ -33,7 +33,8 @@ export function PaperSheet({
   const spreadId = spread || (titles[0]?.spreadId ?? '')
   const read = useMutation({
     mutationFn: (take: boolean) => readPaper(boat, { tripId, day, name: 'From paper', spreadId, text, take }),
-    onSuccess: (answer) => answer.kept && onKept(tripId),
+    // What could not be read stays typed: mended and kept again it joins the same day.
+    onSuccess: (answer) => answer.kept && answer.refused.length === 0 && onKept(tripId),
   })
   return (
     <Sheet title="Type in a day" open onClose={onClose} wide>
@@ -54,7 +55,7 @@ export function PaperSheet({
         </label>
         <label className="block">
           Spread that was fished
-          <Select value={spreadId} onChange={(event) => setSpread(event.target.value)}>
+          <Select className="mt-1 block" value={spreadId} onChange={(event) => setSpread(event.target.value)}>
             {titles.map((title) => (
               <option key={title.spreadId} value={title.spreadId}>
                 {title.name}
@@ -74,7 +75,11 @@ export function PaperSheet({
           className="mt-1 block h-44 w-full rounded-sm border-2 border-ink/60 bg-foam p-2 font-mono"
           value={text}
           placeholder={SHOWN}
-          onChange={(event) => setText(event.target.value)}
+          onChange={(event) => {
+            setText(event.target.value)
+            // Nobody keeps what was not looked at.
+            read.reset()
+          }}
         />
       </label>
       <p className="my-3 flex flex-wrap gap-2">
@@ -107,9 +112,10 @@ function AsRead({ paper, clock }: { paper: Paper; clock(at: string): string }) {
   return (
     <section aria-label="As it was read" data-testid="paper">
       <p role="status" className="font-semibold">
-        {paper.rows.length} {paper.rows.length === 1 ? 'row' : 'rows'} read
-        {paper.refused.length > 0 && `, ${paper.refused.length} not: mend them above, or keep the rest`}.
-        Lines are {paper.labels.join(', ')}.
+        {paper.rows.length} {paper.rows.length === 1 ? 'row' : 'rows'} read{paper.kept && ' and kept'}
+        {paper.refused.length > 0 &&
+          `, ${paper.refused.length} not: mend them above, ${paper.kept ? 'and keep the day again' : 'or keep the rest'}`}
+        . Lines are {paper.labels.join(', ')}.
       </p>
       <ul className="my-2 max-h-48 overflow-y-auto">
         {paper.refused.map(({ line, text, why }) => (

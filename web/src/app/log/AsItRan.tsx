@@ -31,7 +31,7 @@ export function AsItRan({
           <thead>
             <tr className="border-b-2 border-ink">
               {['Position', 'Lure', 'Out', 'Depth', 'Speed'].map((name) => (
-                <th key={name} scope="col">
+                <th key={name} scope="col" className="pr-2">
                   {name}
                 </th>
               ))}
@@ -47,10 +47,12 @@ export function AsItRan({
                   {line.position ?? 'not known'}
                   {!isOut(line.lineId) && ', not out'}
                 </th>
-                <td>{line.lure ?? 'not known'}</td>
-                <td>{figure(line.letOutM)}</td>
-                <td>{figure(line.depthM)}</td>
-                <td>{line.paceMps === undefined ? 'not known' : units.say('speed', line.paceMps)}</td>
+                <td className="px-2">{line.lure ?? 'not known'}</td>
+                <td className="pr-2 whitespace-nowrap">{figure(line.letOutM)}</td>
+                <td className="pr-2 whitespace-nowrap">{figure(line.depthM)}</td>
+                <td className="whitespace-nowrap">
+                  {line.paceMps === undefined ? 'not known' : units.say('speed', line.paceMps)}
+                </td>
               </tr>
             ))}
           </tbody>

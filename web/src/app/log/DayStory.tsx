@@ -65,6 +65,7 @@ export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
         <label htmlFor="day-out">Day by day</label>
         <Select
           id="day-out"
+          className="max-w-full"
           value={trip.trip?.tripId ?? ''}
           onChange={(event) => trip.choose(event.target.value)}
         >
