@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { changed } from '../../draft/change'
 import { lineOf } from '../../draft/model'
 import { spreadOf, type Boat, type Gear, type Mend } from '../../draft/queries'
@@ -43,11 +43,17 @@ export function useMove({
     ...moveOf(boat.boatId, trip ?? '', { draft: doc.draft, at, leftMin: LEFT_MIN }, facts),
     enabled: wanted && trip !== undefined,
   })
+  const taking = useRef(false)
+  /** A glove that taps twice makes one change. */
   const take = async (move: Mend) => {
+    if (taking.current) return
+    taking.current = true
+    await make(move).finally(() => (taking.current = false))
+  }
+  const make = async (move: Mend) => {
     const next = changed(doc, move.changes, { holders: boat.holders, gear })
-    editor.edit(() => next)
     const moved = [...new Set(move.changes.flatMap(({ lineId }) => lineId ?? []))]
-    // The water first: what is fished from now on does not wait for the save.
+    // The water first: a page that closes between the two may lose the save, never the fact.
     for (const lineId of moved) {
       const letOutM = lineOf(next, lineId)?.letOutM
       await reports.tell(
@@ -58,6 +64,7 @@ export function useMove({
         next.draft,
       )
     }
+    editor.edit(() => next)
     const { spreadId, version } = editor.base
     try {
       const kept = await saveSpread(boat.boatId, { spreadId, version, name: next.name, draft: next.draft })
