@@ -20,6 +20,7 @@ import { keyName } from '../keys'
 import { useStrikeReports } from '../spread/useStrikeReports'
 import { useTrip } from '../useTrip'
 import type { Loaded } from '../WithSpread'
+import { useAct } from './useAct'
 import { useArriving, useChange } from './useChange'
 import { useOnTheWater } from './useOnTheWater'
 import { useOwnPosition } from './useOwnPosition'
@@ -28,8 +29,6 @@ import { TICK_MS, useSecond } from './useSecond'
 
 /** Turns are watched at the radius the orders are worked out for (m). */
 const RADIUS_M = 40
-/** A tap means a strike again after so long without one (ms): nobody remembers another meaning with a fish on. */
-const BACK_TO_STRIKE_MS = 30_000
 
 /** Why a line comes in, in as many words as are read with a fish on. */
 const CLEARING = {
@@ -61,7 +60,7 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
   const newest = Date.parse(reports.day.standing.at(-1)?.happenedAt ?? '') || 0
   const now = trip.live ? Math.max(second, Math.min(newest, second + TICK_MS)) : trip.at
   const units = useUnits()
-  const [chosen, setChosen] = useState<{ act: Act; at: number }>({ act: ACTS[0]!, at: 0 })
+  const [meant, setMeant] = useAct()
   const [cued, setCued] = useState<Pad | null>(null)
 
   const lines = useMemo(
@@ -89,7 +88,6 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
     spread: kept.spreadId,
     speedMps: draft.speedThroughWaterMps,
   })
-  const meant = second - chosen.at > BACK_TO_STRIKE_MS ? ACTS[0]! : chosen.act
   // With every line out there is nothing left to set.
   const act = meant.kind === 'SET' && pads.every((pad) => outSince.has(pad.lineId)) ? ACTS[0]! : meant
   const labelOf = (lineId: string) => pads.find((pad) => pad.lineId === lineId)?.label ?? '…'
@@ -117,12 +115,12 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
   )
 
   const strike = (pad: Pad) => {
-    setChosen({ act: ACTS[0]!, at: second })
+    setMeant(ACTS[0]!)
     own.keep()
     void strikeOn(pad.lineId, pad.label)
   }
   const tap = (pad: Pad) => {
-    setChosen({ act, at: second })
+    setMeant(act)
     if (act.kind === 'STRUCK') return strike(pad)
     if (act.kind === 'CUED') return setCued(pad)
     void tell(act, pad)
@@ -137,7 +135,7 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
     )
   }
   const setAll = async () => {
-    setChosen({ act: ACTS[0]!, at: second })
+    setMeant(ACTS[0]!)
     for (const { lineId } of setting) await tell(act, { lineId, label: labelOf(lineId) })
   }
   const lureOf = ({ lineId }: Pick<Pad, 'lineId'>) => lineOf(editor.doc, lineId)?.tackle[0]?.lureGearId
@@ -155,7 +153,7 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
   useArriving(pads.length > 0, (isOut) => {
     // The others are set next.
     const set = actOf('SET')
-    setChosen({ act: set, at: second })
+    setMeant(set)
     const those = draft.lines.filter(({ lineId }) => isOut === 'ALL' || isOut.includes(lineId))
     void those.reduce<Promise<unknown>>(
       (before, { lineId }) => before.then(() => tell(set, { lineId, label: labelOf(lineId) })),
@@ -214,7 +212,7 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
     /** What was seen today of how its lure runs, the last first. */
     cuesOf: (pad: Pad) =>
       happened.filter(({ kind, payload }) => kind === 'CUED' && payload.gearId === lureOf(pad)).reverse(),
-    choose: (next: Act) => setChosen({ act: next, at: second }),
+    choose: setMeant,
     clocks: deck ? clocksOf(deck.routines, reports.day.standing, now, outSince) : [],
     /** When the first of the lines that are out went out (ms). */
     since: outSince.size > 0 ? Math.min(...outSince.values()) : null,
@@ -228,7 +226,7 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
         : null,
     })),
     isOut: (line: Next) => {
-      setChosen({ act: actOf('SET'), at: second })
+      setMeant(actOf('SET'))
       void tell(actOf('SET'), line)
     },
     speedMps: draft.speedThroughWaterMps,

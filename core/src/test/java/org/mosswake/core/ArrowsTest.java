@@ -5,6 +5,8 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -43,6 +45,10 @@ class ArrowsTest {
             Map.entry("advice", Set.of("log", "strikes", "units")),
             Map.entry("sim", Set.of("live", "strikes", "call", "gear", "turn", "clock", "log")));
 
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("org.mosswake.core");
+
     @ArchTest
     static final ArchRule NO_CYCLES =
             slices().matching("org.mosswake.core.(*)..").should().beFreeOfCycles();
@@ -77,8 +83,6 @@ class ArrowsTest {
                 .should()
                 .dependOnClassesThat(resideInAnyPackage("org.mosswake.core..")
                         .and(com.tngtech.archunit.base.DescribedPredicate.not(resideInAnyPackage(packages))))
-                .check(new com.tngtech.archunit.core.importer.ClassFileImporter()
-                        .withImportOption(new ImportOption.DoNotIncludeTests())
-                        .importPackages("org.mosswake.core"));
+                .check(CORE);
     }
 }
