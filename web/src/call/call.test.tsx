@@ -107,6 +107,7 @@ const call: Call = {
     gear: '',
   },
   bagByTable: 20,
+  kept: 0,
 }
 
 const part = (words: string, figure: Part['figure'], least: number, most: number): Part => ({

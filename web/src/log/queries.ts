@@ -180,6 +180,8 @@ export const readPaper = (boat: string, body: Schemas['PaperBody']) =>
   ask((api) => api.POST('/api/boats/{boat}/paper', { params: { path: { boat } }, body }))
 
 export type UsedUp = Schemas['UsedUp']
+export type TackleGone = Schemas['TackleGone']
+export type AfterOfDay = Schemas['AfterReply']
 
 /**
  * What a day used up, and what is to be done after it.

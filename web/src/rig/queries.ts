@@ -28,6 +28,13 @@ export const tick = (boat: string, spread: string, body: Schemas['TickBody']) =>
     api.PUT('/api/boats/{boat}/spreads/{spread}/ticks', { params: { path: { boat, spread } }, body }),
   )
 
+/** What was counted aboard, by item. */
+export const stockOf = (boat: string) =>
+  queryOptions({
+    queryKey: ['stock', boat],
+    queryFn: () => ask((api) => api.GET('/api/boats/{boat}/stock', path(boat))),
+  })
+
 /** No amount: nobody counted. */
 export const countStock = (boat: string, body: Schemas['StockBody']) =>
   keep<Schemas['StockBody']>((api) => api.PUT('/api/boats/{boat}/stock', { ...path(boat), body }))

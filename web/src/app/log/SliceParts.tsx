@@ -87,6 +87,8 @@ export function SumWords({ log: { sum } }: { log: Log }) {
       {sum.strikes > 0 && (
         <span className="font-normal text-slate">
           ; {Math.round((100 * sum.landed) / sum.strikes)} % came in
+          {sum.landedLow !== undefined &&
+            `, ${Math.round(100 * sum.landedLow)} to ${Math.round(100 * sum.landedHigh!)}`}
         </span>
       )}
       {sum.untimed > 0 && (

@@ -115,15 +115,11 @@ export function PlanStation({
       [planning.undo],
     ),
   )
-  const room = call?.bagByTable
+  const bagHint = call && roomWords(call.bagByTable, call.kept)
   const units = useUnits()
   const stream = planDay.day && streamAt(planDay.day, minute)
   const byTide = stream ? `${units.say('speed', stream.mps)} by the tide` : ''
-  const hints = useMemo(
-    () =>
-      room === undefined ? {} : { BAG: `By your table the bag has room for ${room}, less what is landed.` },
-    [room],
-  )
+  const hints = useMemo(() => (bagHint ? { BAG: bagHint } : {}), [bagHint])
   const reckoned = useMemo(() => (byTide === '' ? {} : { STREAM: byTide }), [byTide])
   const answer = useCallback(
     (topic: TopicName, given: Answer | null) =>
@@ -344,3 +340,9 @@ const shortDay = (date: string): string =>
   new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', day: 'numeric', month: 'long' }).format(
     Date.parse(`${date}T12:00:00Z`),
   )
+
+/** Room as it was in the morning; what was kept since comes off in the call itself. */
+function roomWords(room: number | undefined, kept: number): string {
+  const morning = room === undefined ? '' : `By your table the bag has room for ${room} in the morning. `
+  return morning + (kept > 0 ? `The ${kept} kept so far are off it already.` : '')
+}

@@ -923,7 +923,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["stock"];
         put: operations["count"];
         post?: never;
         delete?: never;
@@ -1480,6 +1480,8 @@ export interface components {
             trying?: components["schemas"]["SentenceReply"];
         };
         AfterReply: {
+            losses: string[];
+            tackle: components["schemas"]["TackleGone"][];
             used: components["schemas"]["UsedUp"][];
             work: components["schemas"]["SentenceReply"][];
         };
@@ -1788,6 +1790,8 @@ export interface components {
             contradictions: components["schemas"]["SentenceReply"][];
             /** Format: date-time */
             from: string;
+            /** Format: int32 */
+            kept: number;
             lacks: components["schemas"]["SentenceReply"][];
             lines: components["schemas"]["CountReply"];
             /** Format: int32 */
@@ -2690,6 +2694,10 @@ export interface components {
             high?: number;
             /** Format: int32 */
             landed: number;
+            /** Format: double */
+            landedHigh?: number;
+            /** Format: double */
+            landedLow?: number;
             /** Format: double */
             low?: number;
             /** Format: double */
@@ -3894,6 +3902,14 @@ export interface components {
             lureSpeedMps: number;
             nodes: number[];
         };
+        TackleGone: {
+            /** Format: double */
+            amount: number;
+            key: string;
+            /** @enum {string} */
+            kind: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            words: components["schemas"]["SentenceReply"];
+        };
         Taken: {
             /** Format: uuid */
             factId?: string;
@@ -3943,6 +3959,7 @@ export interface components {
             to: string;
         };
         Tended: {
+            puttingAway?: boolean;
             routine: string;
         };
         TickBody: {
@@ -6007,6 +6024,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WeighedReply"];
+                };
+            };
+        };
+    };
+    stock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockBody"][];
                 };
             };
         };

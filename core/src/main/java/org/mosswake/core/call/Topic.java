@@ -14,7 +14,7 @@ import org.mosswake.core.units.Figure.Kind;
 public enum Topic {
     TARGET("target", Species.class),
     CREW("crew", Part.value("crew", Kind.COUNT, 1, 12).always()),
-    BAG("bag room", Part.value("bag room", Kind.COUNT, 0, 200).always()),
+    BAG("bag room in the morning", Part.value("bag room", Kind.COUNT, 0, 200).always()),
     SURFACE("surface", Part.value("surface", Kind.TEMPERATURE, -2, 36).always()),
     STEP(
             "step over a mile",

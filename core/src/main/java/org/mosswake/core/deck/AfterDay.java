@@ -14,6 +14,8 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.gear.LureKind;
+import org.mosswake.core.rig.Goods;
+import org.mosswake.core.rig.LostTackle;
 import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.strikes.DayLog;
 import org.mosswake.core.strikes.Fact;
@@ -27,10 +29,12 @@ import org.mosswake.core.units.Sentence;
 /**
  * What a day out used up, and what is to be done before the next one; from its facts alone.
  *
- * @param used of each lure or bait that went overboard or on a hook, less what was taken off the box for it
- * @param work what to retie, sharpen, rinse and dry, most needed first
+ * @param used  of each lure or bait that went overboard or on a hook, less what was taken off the box for it
+ * @param goods line and hooks that went with them, as far as they are not off the evening's count yet; have is 0
+ * @param gone  the losses that they went with
+ * @param work  what to retie, sharpen, rinse and dry, most needed first
  */
-public record AfterDay(List<Used> used, List<Sentence> work) {
+public record AfterDay(List<Used> used, List<Goods> goods, List<UUID> gone, List<Sentence> work) {
     private static final Set<Loss> LURE_GONE = EnumSet.of(Loss.CUT_OFF, Loss.BROKE);
     private static final Set<LureKind> BAITS = EnumSet.of(LureKind.LIVE_BAIT, LureKind.CUT_BAIT, LureKind.BENT_BAIT);
     /** Hooks that met so many fish are looked at (practice). */
@@ -49,6 +53,8 @@ public record AfterDay(List<Used> used, List<Sentence> work) {
 
     public AfterDay {
         used = List.copyOf(used);
+        goods = List.copyOf(goods);
+        gone = List.copyOf(gone);
         work = List.copyOf(work);
     }
 
@@ -68,6 +74,8 @@ public record AfterDay(List<Used> used, List<Sentence> work) {
         private final Map<String, Integer> struck = new TreeMap<>();
         private final List<Sentence> work = new ArrayList<>();
         private final Map<String, Line> fished = new TreeMap<>();
+        private final LostTackle tackle = new LostTackle();
+        private final List<UUID> gone = new ArrayList<>();
 
         Looking(DayLog log, Lines lines) {
             this.log = log;
@@ -91,6 +99,8 @@ public record AfterDay(List<Used> used, List<Sentence> work) {
                                     one.bait()))
                             .filter(one -> one.gone() > 0)
                             .toList(),
+                    tackle.all(),
+                    gone,
                     work);
         }
 
@@ -111,6 +121,11 @@ public record AfterDay(List<Used> used, List<Sentence> work) {
                 return;
             }
             use(line.get().line().lure(), 1);
+            if (log.standing().stream().noneMatch(fact -> isOff(fact, strike.id()))) {
+                SpreadLine tied = line.get().line();
+                tackle.add(tied.chain(), tied.rigging().hooks(), how.get() == Loss.BROKE);
+                gone.add(strike.id());
+            }
             if (how.get() == Loss.CUT_OFF) {
                 work.add(Sentence.of("Tie a new bite leader on " + label
                         + ": it was cut off. Teeth may have met the main line too: look over the last metres."));
@@ -137,6 +152,11 @@ public record AfterDay(List<Used> used, List<Sentence> work) {
             if (fact.what() instanceof Happening.OfLine of) {
                 lines.at(of.lineId(), fact.at()).ifPresent(line -> fished.put(line.label(), line));
             }
+        }
+
+        private static boolean isOff(Fact fact, UUID strike) {
+            return fact.what() instanceof Happening.Tended tended
+                    && tended.routine().equals(Happening.Tended.TACKLE_OFF + strike);
         }
 
         private void use(LureItem lure, int count) {

@@ -155,8 +155,7 @@ public final class LoggedDay {
 
     /** What is said of a day afterwards is no sign that its lines were out still. */
     private static boolean happenedAfloat(Happening what) {
-        boolean ashore =
-                what instanceof Happening.Tended tended && tended.routine().startsWith(Happening.Tended.TAKEN_OFF);
+        boolean ashore = what instanceof Happening.Tended tended && tended.isPuttingAway();
         return !ashore
                 && !(what instanceof Happening.Corrected
                         || what instanceof Happening.Retracted

@@ -1,5 +1,7 @@
 package org.mosswake.core.log;
 
+import java.util.Optional;
+import org.hipparchus.distribution.continuous.BetaDistribution;
 import org.hipparchus.special.Erf;
 
 /**
@@ -39,6 +41,25 @@ public final class Odds {
         double off = Math.sqrt(1 / (slice.strikes() + 1.0) + DAY * DAY * own(slice));
         return new Rate(
                 100 * mean, 100 * mean * Math.exp(-EIGHT_IN_TEN * off), 100 * mean * Math.exp(EIGHT_IN_TEN * off));
+    }
+
+    /**
+     * Of all strikes, those that came to the boat. Where eight in ten lie is the posterior of Jeffreys, a beta with half a
+     * success and half a failure beforehand; days are not told apart.
+     *
+     * @param share of those counted; absent without strikes
+     */
+    public record Share(double share, double low, double high) {}
+
+    public static Optional<Share> landed(int landed, int strikes) {
+        if (strikes == 0) {
+            return Optional.empty();
+        }
+        var posterior = new BetaDistribution(landed + 0.5, strikes - landed + 0.5);
+        return Optional.of(new Share(
+                (double) landed / strikes,
+                landed == 0 ? 0 : posterior.inverseCumulativeProbability(0.1),
+                landed == strikes ? 1 : posterior.inverseCumulativeProbability(0.9)));
     }
 
     /** One over how many days it is spread over, by their minutes. */

@@ -33,6 +33,14 @@ final class LeaderTasks {
                 .toList();
     }
 
+    static String lineKey(Leader leader) {
+        return "line:" + leader.name();
+    }
+
+    static String lineWords(Leader leader) {
+        return leader.name() + " for leaders";
+    }
+
     private Task task(Leader leader, List<LineTied> on) {
         int spares = spares(leader, on);
         int wanted = on.size() + spares;
@@ -41,7 +49,7 @@ final class LeaderTasks {
         double metres =
                 count * (leader.lengthM() + 2 * numbers.of(RigNumbers.TAG_M)) * (1 + numbers.of(RigNumbers.WASTE));
         int sleeves = count * leader.sleeves();
-        goods.need("line:" + leader.name(), leader.name() + " for leaders", Kind.DISTANCE, metres);
+        goods.need(lineKey(leader), lineWords(leader), Kind.DISTANCE, metres);
         if (sleeves > 0) {
             goods.need("sleeves:" + leader.name(), "sleeves for " + leader.name(), Kind.COUNT, sleeves);
         }

@@ -46,6 +46,14 @@ public record Tonight(List<Task> tasks, List<Goods> goods, Optional<Brine> brine
         return tasks.stream().mapToDouble(Task::minutes).sum();
     }
 
+    static String hooksKey(Hooks.Kind kind) {
+        return "hooks:" + kind;
+    }
+
+    static String hookWords(Hooks.Kind kind) {
+        return kind == Hooks.Kind.TWO_IN_LINE ? "strong singles for pairs" : kind.words();
+    }
+
     /** What is left out first where hands are short: lines fish without it, though not as surely. */
     private static final List<Task.Sort> LEAST_MISSED = List.of(Task.Sort.TEST, Task.Sort.HOOKS, Task.Sort.MARKS);
 
@@ -220,14 +228,10 @@ public record Tonight(List<Task> tasks, List<Goods> goods, Optional<Brine> brine
                             LinkedHashMap::new,
                             Collectors.summingInt(line -> line.rigging().hooks().count())))
                     .forEach((kind, count) -> goods.need(
-                            "hooks:" + kind,
+                            hooksKey(kind),
                             "hooks, " + hookWords(kind) + ", with spares",
                             Kind.COUNT,
                             count + Math.max(2, count / 2)));
-        }
-
-        private static String hookWords(Hooks.Kind kind) {
-            return kind == Hooks.Kind.TWO_IN_LINE ? "strong singles for pairs" : kind.words();
         }
 
         private void tests() {

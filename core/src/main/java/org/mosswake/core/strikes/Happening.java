@@ -126,7 +126,15 @@ public sealed interface Happening {
         /** A count of the box was lowered for what a day used up; followed by the lure's id and how many. */
         public static final String TAKEN_OFF = "TAKEN_OFF ";
 
+        /** Line and hooks that went with a lure are off the evening's count; followed by the strike's id. */
+        public static final String TACKLE_OFF = "TACKLE_OFF ";
+
         private static final int LONGEST = 80;
+
+        /** Said of the day when it was over: nothing was in the water for it. */
+        public boolean isPuttingAway() {
+            return routine.startsWith(TAKEN_OFF) || routine.startsWith(TACKLE_OFF);
+        }
 
         @Override
         public void check(Faults faults, String path) {

@@ -1,6 +1,7 @@
 package org.mosswake.core.deck;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -10,6 +11,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.mosswake.core.gear.LureKind;
+import org.mosswake.core.rig.Goods;
 import org.mosswake.core.spread.DemoSpread;
 import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.strikes.DayLog;
@@ -81,6 +83,30 @@ class AfterDayTest {
                 .satisfies(used -> assertThat(used.gone()).isEqualTo(1));
         fact(320, new Happening.Tended(Happening.Tended.TAKEN_OFF + "nothing 9"));
         assertThat(after().used()).hasSize(1);
+    }
+
+    /** Bitten through, the lowest leader and the hooks are gone; broken, all leaders; off the evening's count by its strike. */
+    @Test
+    void whatWentWithALureIsTakenOffTheEveningsCount() {
+        fact(0, new Happening.Set(FAR.id(), NO, Optional.empty()));
+        lost(20, FAR, Loss.PULLED_HOOK);
+        assertThat(after().goods()).isEmpty();
+        lost(40, FAR, Loss.CUT_OFF);
+        double lowest = FAR.tackle().get(0).lengthM().orElseThrow();
+        assertThat(after().goods())
+                .extracting(Goods::key, Goods::amount)
+                .containsExactlyInAnyOrder(
+                        tuple("line:" + FAR.tackle().get(0).line().name(), lowest),
+                        tuple(
+                                "hooks:" + FAR.rigging().hooks().kind(),
+                                1.0 * FAR.rigging().hooks().count()));
+        fact(
+                300,
+                new Happening.Tended(
+                        Happening.Tended.TACKLE_OFF + after().gone().get(0)));
+        assertThat(after().goods()).isEmpty();
+        lost(310, FAR, Loss.BROKE);
+        assertThat(after().gone()).hasSize(1);
     }
 
     /** A bait goes out with a line that is set or renewed. */

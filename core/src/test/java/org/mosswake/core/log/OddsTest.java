@@ -18,6 +18,27 @@ class OddsTest {
         return new Slice(strikes, 0, 0, minutes, struck, fished);
     }
 
+    /** Of shares drawn at random eight in ten lie where it says, at every number of strikes. */
+    @Test
+    void theShareLandedLiesWhereItSays() {
+        for (int strikes : new int[] {1, 4, 15, 120}) {
+            var random = new Random(5);
+            int inside = 0;
+            for (int i = 0; i < 4000; i++) {
+                double share = random.nextDouble();
+                int landed = 0;
+                for (int strike = 0; strike < strikes; strike++) {
+                    landed += random.nextDouble() < share ? 1 : 0;
+                }
+                Odds.Share said = Odds.landed(landed, strikes).orElseThrow();
+                inside += share >= said.low() && share <= said.high() ? 1 : 0;
+            }
+            assertThat(inside / 4000.0).as(strikes + " strikes").isBetween(0.76, 0.9);
+        }
+        assertThat(Odds.landed(0, 0)).isEmpty();
+        assertThat(Odds.landed(3, 3).orElseThrow().high()).isEqualTo(1);
+    }
+
     private static int poisson(double mean, Random random) {
         int count = 0;
         for (double left = Math.exp(-mean), at = random.nextDouble(); at > left; at *= random.nextDouble()) {

@@ -76,6 +76,9 @@ class MoveIT extends Journey {
         page.reload();
         assertThat(after).containsText("Tie a new bite leader on");
         assertThat(after).containsText(" lost");
+        assertThat(after).containsText("Went with it: ");
+        button("Take it off the evening’s count").click();
+        assertThat(after).not().containsText("Went with it");
         button("Take 1 off the box").click();
         assertThat(after).containsText("taken off the box: ");
         assertThat(button("Take 1 off the box")).hasCount(0);

@@ -27,6 +27,7 @@ import org.mosswake.server.platform.wire.SentenceReply;
  * @param from        the first stays first around the moment, until {@code to}
  * @param taughtByDays days out whose strikes moved the weights; absent where the shipped ones are used
  * @param bagByTable  fish the bag has room for by the table and the crew, where both are known
+ * @param kept        fish kept until the moment asked for, of the target where there is one; they are off the room already
  */
 record CallReply(
         List<ScoreReply> scores,
@@ -46,6 +47,7 @@ record CallReply(
         List<StepReply> steps,
         @Nullable RuleBody rule,
         @Nullable Integer bagByTable,
+        int kept,
         @Nullable Integer taughtByDays) {
     /** Playbooks whose reasons are sent: nobody reads those of the last. */
     private static final int WITH_REASONS = 8;
@@ -125,7 +127,12 @@ record CallReply(
     }
 
     static CallReply of(
-            Call call, List<Step> steps, Optional<Entry> entry, Optional<Integer> bag, Optional<Integer> taught) {
+            Call call,
+            List<Step> steps,
+            Optional<Entry> entry,
+            Optional<Integer> bag,
+            int kept,
+            Optional<Integer> taught) {
         var scores = call.ranking().scores();
         return new CallReply(
                 IntStream.range(0, scores.size())
@@ -164,6 +171,7 @@ record CallReply(
                 steps.stream().map(StepReply::of).toList(),
                 entry.map(RuleBody::of).orElse(null),
                 bag.orElse(null),
+                kept,
                 taught.orElse(null));
     }
 }

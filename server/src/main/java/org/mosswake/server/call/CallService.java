@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.mosswake.core.build.FirstSpread;
+import org.mosswake.core.call.BagRoom;
 import org.mosswake.core.call.Box;
 import org.mosswake.core.call.Call;
 import org.mosswake.core.call.Conditions;
@@ -22,7 +23,6 @@ import org.mosswake.core.call.Playbook;
 import org.mosswake.core.call.Ranking;
 import org.mosswake.core.call.Situation;
 import org.mosswake.core.call.Species;
-import org.mosswake.core.call.Topic;
 import org.mosswake.core.clock.DemoTides;
 import org.mosswake.core.clock.LightDepth;
 import org.mosswake.core.clock.MoonDay;
@@ -53,12 +53,14 @@ public class CallService {
     private final DayEvening evening;
     private final WaysService ways;
     private final RulesService rules;
+    private final DayKept day;
 
-    CallService(CarriedService carried, WaysService ways, RulesService rules, DayEvening evening) {
+    CallService(CarriedService carried, WaysService ways, RulesService rules, DayEvening evening, DayKept day) {
         this.carried = carried;
         this.evening = evening;
         this.ways = ways;
         this.rules = rules;
+        this.day = day;
     }
 
     /** A day at a place. */
@@ -86,7 +88,7 @@ public class CallService {
     public Ranking ranking(
             UUID vessel, LocalDate day, Instant at, double latitude, double longitude, ZoneId zone, Conditions known) {
         CallBody body = CallBody.of(day, at, new PlaceBody(latitude, longitude, zone.getId()), known);
-        return Ranking.of(situation(vessel, body, Sky.of(body)));
+        return Ranking.of(asOf(vessel, body, Sky.of(body)));
     }
 
     /** All a call of a day out is made from, by the shipped weights and the skipper's own. */
@@ -118,12 +120,14 @@ public class CallService {
 
     CallReply call(UUID vessel, CallBody body) {
         Sky sky = Sky.of(body);
-        Situation s = situation(vessel, body, sky);
+        Situation morning = situation(vessel, body, sky);
+        BagRoom bag = bag(vessel, body, morning);
+        Situation s = morning.with(bag.left(morning.conditions()));
         Call call = Call.of(s, moments(sky), Optional.ofNullable(body.playbook()));
         Optional<Entry> entry = entry(s, call.taken());
-        Optional<Integer> room = entry.flatMap(Entry::bag)
-                .flatMap(bag -> s.conditions().count(Topic.CREW).map(crew -> bag * crew));
-        return CallReply.of(call, steps(vessel, s, call, body, sky), entry, room, ways.taughtByDays(vessel));
+        Optional<Integer> room = entry.flatMap(one -> BagRoom.forCrew(one, s.conditions()));
+        return CallReply.of(
+                call, steps(vessel, s, call, body, sky), entry, room, bag.kept(), ways.taughtByDays(vessel));
     }
 
     /** Of the target where the playbook takes it, else of its first fish in the table. */
@@ -137,7 +141,7 @@ public class CallService {
 
     List<Step> steps(UUID vessel, CallBody body) {
         Sky sky = Sky.of(body);
-        Situation s = situation(vessel, body, sky);
+        Situation s = asOf(vessel, body, sky);
         return steps(vessel, s, Call.of(s, moments(sky), Optional.ofNullable(body.playbook())), body, sky);
     }
 
@@ -183,6 +187,16 @@ public class CallService {
         return moments;
     }
 
+    /** With what was kept until the moment asked for. */
+    private Situation asOf(UUID vessel, CallBody body, Sky sky) {
+        Situation morning = situation(vessel, body, sky);
+        return morning.with(bag(vessel, body, morning).left(morning.conditions()));
+    }
+
+    private BagRoom bag(UUID vessel, CallBody body, Situation morning) {
+        return BagRoom.of(morning.conditions(), morning.table(), day.kept(vessel, body.day(), body.at()));
+    }
+
     private Situation situation(UUID vessel, CallBody body, Sky sky) {
         return new Situation(
                 body.day(),
@@ -221,7 +235,7 @@ public class CallService {
 
     Build build(UUID vessel, BuildBody body) {
         Sky sky = Sky.of(body.call());
-        Situation s = situation(vessel, body.call(), sky);
+        Situation s = asOf(vessel, body.call(), sky);
         Playbook p = Optional.ofNullable(body.call().playbook())
                 .map(s.numbers()::playbook)
                 .orElseGet(() -> Ranking.of(s).first().playbook());

@@ -14,6 +14,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.deck.AfterDay;
 import org.mosswake.core.log.Facet;
+import org.mosswake.core.units.Figure;
 import org.mosswake.server.platform.compute.Computing;
 import org.mosswake.server.platform.wire.SentenceReply;
 import org.springframework.http.MediaType;
@@ -93,8 +94,15 @@ class LogController {
     /** @param gearId of a lure or bait that {@code gone} of went overboard or on a hook, and are in the box still */
     record UsedUp(UUID gearId, String name, int gone, boolean bait) {}
 
-    /** @param work before the next day out, most needed first */
-    record AfterReply(List<UsedUp> used, List<SentenceReply> work) {}
+    /** @param key of the evening's count, in {@code kind}: metres or pieces */
+    record TackleGone(String key, SentenceReply words, Figure.Kind kind, double amount) {}
+
+    /**
+     * @param tackle line and hooks that went with lures, not off the evening's count yet; {@code losses} are the strikes
+     *               they went at
+     * @param work   before the next day out, most needed first
+     */
+    record AfterReply(List<UsedUp> used, List<TackleGone> tackle, List<UUID> losses, List<SentenceReply> work) {}
 
     @GetMapping("/api/boats/{boat}/trips/{trip}/after")
     AfterReply after(@PathVariable UUID boat, @PathVariable UUID trip) {
@@ -103,6 +111,10 @@ class LogController {
                 after.used().stream()
                         .map(one -> new UsedUp(one.item().id(), one.item().name(), one.gone(), one.bait()))
                         .toList(),
+                after.goods().stream()
+                        .map(one -> new TackleGone(one.key(), SentenceReply.of(one.words()), one.kind(), one.amount()))
+                        .toList(),
+                after.gone(),
                 SentenceReply.of(after.work()));
     }
 

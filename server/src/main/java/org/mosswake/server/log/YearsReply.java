@@ -42,6 +42,8 @@ record YearsReply(
      * @param minutes line-minutes
      * @param per100  strikes in 100 line-minutes; absent where no time was fished. Eight in ten lie from {@code low} to
      *                {@code high}
+     * @param landedLow share of the strikes that came in, where eight in ten lie, with {@code landedHigh}; absent without
+     *                strikes
      */
     record LogSum(
             int strikes,
@@ -51,10 +53,13 @@ record YearsReply(
             int days,
             @Nullable Double per100,
             @Nullable Double low,
-            @Nullable Double high) {
+            @Nullable Double high,
+            @Nullable Double landedLow,
+            @Nullable Double landedHigh) {
         static LogSum of(Slice slice, double pooled) {
             boolean timed = slice.minutes() > 0;
             Odds.Rate rate = Odds.rate(slice, pooled);
+            var share = Odds.landed(slice.landed(), slice.strikes());
             return new LogSum(
                     slice.strikes(),
                     slice.landed(),
@@ -63,7 +68,9 @@ record YearsReply(
                     slice.days(),
                     timed ? rate.per100() : null,
                     timed ? rate.low() : null,
-                    timed ? rate.high() : null);
+                    timed ? rate.high() : null,
+                    share.map(Odds.Share::low).orElse(null),
+                    share.map(Odds.Share::high).orElse(null));
         }
     }
 

@@ -50,6 +50,12 @@ class RigController {
         return ticks.tick(boat, spread, body);
     }
 
+    /** What was counted aboard. */
+    @GetMapping("/api/boats/{boat}/stock")
+    List<StockBody> stock(@PathVariable UUID boat) {
+        return List.copyOf(ticks.stock(boat).values());
+    }
+
     @PutMapping("/api/boats/{boat}/stock")
     StockBody count(@PathVariable UUID boat, @RequestBody StockBody body) {
         return ticks.count(boat, body);

@@ -1,6 +1,7 @@
 package org.mosswake.server.strikes;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -73,6 +74,13 @@ public class DayService {
 
     private static FactReply fact(FactRow row, ObjectNode payload) {
         return new FactReply(row.factId(), row.kind(), row.deviceId(), row.happenedAt(), row.deviceAt(), payload);
+    }
+
+    /** Fish kept on all days out of a date until a moment, by species as it was told. */
+    public Map<String, Integer> bag(UUID vessel, LocalDate day, Instant until) {
+        return trips.ofDate(vessel, day).stream()
+                .flatMap(trip -> folded(facts.ofTrip(vessel, trip)).at(until).bag().entrySet().stream())
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, Integer::sum));
     }
 
     /** As it stood at a moment. */

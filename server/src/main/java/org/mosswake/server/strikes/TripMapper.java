@@ -1,6 +1,7 @@
 package org.mosswake.server.strikes;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
@@ -22,6 +23,9 @@ interface TripMapper {
              from trip where vessel_id = #{vessel} order by day desc, created_at desc, trip_id
             limit #{count} offset #{from}""")
     List<TripBody> all(@Param("vessel") UUID vessel, @Param("from") int from, @Param("count") int count);
+
+    @Select("select trip_id from trip where vessel_id = #{vessel} and day = #{day} order by trip_id")
+    List<UUID> ofDate(@Param("vessel") UUID vessel, @Param("day") LocalDate day);
 
     @Select("select count(*) from trip where vessel_id = #{vessel}")
     int count(UUID vessel);

@@ -1,6 +1,7 @@
 package org.mosswake.server.strikes;
 
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.mosswake.core.fault.FaultCode;
@@ -27,6 +28,11 @@ public class TripService {
     @Transactional(readOnly = true)
     List<TripBody> all(UUID vessel, int from, int count) {
         return trips.all(vessel, from, count);
+    }
+
+    @Transactional(readOnly = true)
+    List<UUID> ofDate(UUID vessel, LocalDate day) {
+        return trips.ofDate(vessel, day);
     }
 
     @Transactional(readOnly = true)

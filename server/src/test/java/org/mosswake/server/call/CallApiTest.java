@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.mosswake.server.support.Api;
@@ -113,6 +114,60 @@ class CallApiTest {
                 Api.JSON.createObjectNode().set("call", cold("TARGET COHO", "CREW 1", "BAG 2", "DEPTH 48")));
         assertThat(events.get(events.size() - 1).get("spread").get("lines").size())
                 .isBetween(1, 2);
+    }
+
+    /** Two coho were kept at seven: what is called at nine has no room for another, what was called at six has. */
+    @Test
+    void whatWasKeptIsOffTheBag(Api api) {
+        String boat = api.sprat();
+        String trip = UUID.randomUUID().toString();
+        ObjectNode day = Api.JSON
+                .createObjectNode()
+                .put("tripId", trip)
+                .put("name", "Bag")
+                .put("day", "2026-06-21");
+        day.put("place", "Cold Reach").put("latitudeDeg", 43.4).put("longitudeDeg", -38.9);
+        assertThat(api.put(boat + "/trips/" + trip, day.put("timeZone", "Etc/GMT+3"))
+                        .status())
+                .isEqualTo(200);
+        var facts = Api.JSON.createObjectNode();
+        var list = facts.putArray("facts");
+        for (int fish = 0; fish < 2; fish++) {
+            String strike = UUID.randomUUID().toString();
+            list.add(fact(trip, strike, "STRUCK").set("payload", one("lineId", trip)));
+            list.add(fact(trip, UUID.randomUUID().toString(), "LANDED")
+                    .set("payload", one("strikeId", strike).put("species", "coho")));
+        }
+        ok(api.post(boat + "/facts", facts));
+        JsonNode before = ok(api.post(boat + "/call", atOn("2026-06-21", "06:00")));
+        assertThat(before.get("kept").asInt()).isZero();
+        assertThat(before.at("/scores/0/reasons").toString()).doesNotContain("bag is full");
+        JsonNode after = ok(api.post(boat + "/call", atOn("2026-06-21", "09:00")));
+        assertThat(after.get("kept").asInt()).isEqualTo(2);
+        assertThat(after.at("/scores/0/reasons").toString()).contains("bag is full");
+        assertThat(after.at("/lines/lines").asInt()).isEqualTo(1);
+    }
+
+    private static ObjectNode atOn(String day, String hour) {
+        return cold("TARGET COHO", "CREW 1", "BAG 2", "DEPTH 48")
+                .put("day", day)
+                .put("at", day + "T" + hour + ":00Z");
+    }
+
+    private static ObjectNode one(String name, String value) {
+        return Api.JSON.createObjectNode().put(name, value);
+    }
+
+    private static ObjectNode fact(String trip, String id, String kind) {
+        return Api.JSON
+                .createObjectNode()
+                .put("factId", id)
+                .put("tripId", trip)
+                .put("kind", kind)
+                .put("edition", 2)
+                .put("deviceId", trip)
+                .put("happenedAt", "2026-06-21T07:00:00Z")
+                .put("deviceAt", "2026-06-21T07:00:00Z");
     }
 
     @Test
