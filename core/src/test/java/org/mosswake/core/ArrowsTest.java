@@ -41,9 +41,11 @@ class ArrowsTest {
             Map.entry("live", Set.of("deck", "spread", "turn", "tow")),
             Map.entry("log", Set.of("units", "strikes", "clock", "fault")),
             Map.entry("moves", Set.of("advice", "log", "spread", "gear", "tow", "turn")),
+            // Where to begin; the call asks it for step and colour, never the other way.
+            Map.entry("water", Set.of("units")),
             Map.entry("weights", Set.of("call", "units")),
             Map.entry("advice", Set.of("log", "strikes", "units")),
-            Map.entry("sim", Set.of("live", "strikes", "call", "gear", "turn", "clock", "log")));
+            Map.entry("sim", Set.of("live", "strikes", "call", "gear", "turn", "clock", "log", "water")));
 
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())

@@ -61,7 +61,7 @@ public record Part(Key key, String words, Figure.Kind kind, Accepted range, List
                 most,
                 switch (kind) {
                     case TEMPERATURE, TEMPERATURE_STEP -> "°C";
-                    case DISTANCE, SMALL -> "m";
+                    case DISTANCE, MILES, SMALL -> "m";
                     case SPEED -> "m/s";
                     case ANGLE -> "rad";
                     default -> "";

@@ -11,6 +11,8 @@ public record Figure(Kind kind, double si) {
     public enum Kind {
         /** Let-outs, depths, ranges (m). */
         DISTANCE,
+        /** How far to run (m); said in nautical miles. */
+        MILES,
         /** Lures, baits and leaders (m). */
         SMALL,
         /** m/s. */
@@ -38,6 +40,10 @@ public record Figure(Kind kind, double si) {
 
     public static Figure distance(double metres) {
         return new Figure(Kind.DISTANCE, metres);
+    }
+
+    public static Figure miles(double metres) {
+        return new Figure(Kind.MILES, metres);
     }
 
     public static Figure small(double metres) {

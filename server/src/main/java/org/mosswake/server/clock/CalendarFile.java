@@ -71,6 +71,7 @@ public final class CalendarFile {
             case PULL -> number(ForceUnit.KILOGRAM_FORCE.fromSi(si), 1) + " kg";
             case TEMPERATURE -> number(si, 1) + " °C";
             case TEMPERATURE_STEP -> number(si, 1) + " °C";
+            case MILES -> number(si / 1852, 1) + " nm";
             case AREA -> number(si, 2) + " m²";
             case ANGLE -> number(Math.toDegrees(si), 0) + "°";
             case COUNT -> number(si, si == Math.rint(si) ? 0 : 1);
