@@ -43,7 +43,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -237,7 +237,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_3"];
+        post: operations["take_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -253,7 +253,7 @@ export interface paths {
         };
         get: operations["fixes"];
         put?: never;
-        post: operations["take_2"];
+        post: operations["take_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -382,7 +382,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -683,7 +683,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -782,7 +782,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1117,7 +1117,7 @@ export interface paths {
         };
         get: operations["gpx"];
         put?: never;
-        post: operations["take_1"];
+        post: operations["take_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1188,6 +1188,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/water": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/water/begin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["begin_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/water/{grid}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/water/{grid}/cells": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cells"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boats/{boat}/weights": {
         parameters: {
             query?: never;
@@ -1243,7 +1307,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1590,6 +1654,13 @@ export interface components {
             /** Format: uuid */
             deviceId: string;
             fixes: components["schemas"]["FixBody"][];
+        };
+        BeginReply: {
+            before: components["schemas"]["SeaLine"][];
+            edges: components["schemas"]["SeaLine"][];
+            lacking: components["schemas"]["SentenceReply"][];
+            picture?: components["schemas"]["GridReply"];
+            places: components["schemas"]["PlaceReply"][];
         };
         Bend: {
             /** Format: double */
@@ -2119,7 +2190,7 @@ export interface components {
         };
         FaultReply: {
             /** @enum {string} */
-            code: "MISSING" | "UNKNOWN_FIELD" | "WRONG_TYPE" | "NOT_FINITE" | "NUL_CHARACTER" | "MALFORMED" | "OUT_OF_RANGE" | "UNDER_ANOTHER" | "OVER_ANOTHER" | "OUT_OF_TIME" | "AND_MORE" | "TOO_LONG" | "NOT_EXACTLY_ONE" | "TOO_MANY" | "TOO_FEW" | "NOT_ONE_OF" | "NOT_FOUND" | "UNREADABLE_QUANTITY" | "LURE_WITHOUT_FORCE" | "LET_OUT_SHORTER_THAN_TACKLE" | "HOLDER_TAKEN" | "HOLDER_IN_USE" | "STANDS_ALONE" | "TWICE" | "CHAIN_MUST_END_IN_LINE" | "WRONG_KIND_OF_GEAR" | "GEAR_UNUSABLE" | "FORGOTTEN" | "HERE_ALREADY" | "UNREADABLE_ARCHIVE" | "STILL_NEEDED" | "EXPORT_IS_OLD" | "EVENT_ID_REUSED" | "NEEDS_A_DOWNRIGGER" | "BRANCH_ON_DOWNRIGGER" | "BRANCH_MISPLACED" | "UPSIDE_DOWN" | "TRACK_TURNS_BACK" | "CALIBRATION_WITHOUT_ITEM" | "CALIBRATION_NO_SHAPE" | "CALIBRATION_NO_ANSWER" | "CALIBRATION_AT_END" | "CALIBRATION_NOT_LATEST" | "CALIBRATION_CHANGED" | "CALIBRATION_TAKEN_BACK" | "NO_SENTENCES" | "NOT_ON_A_NETWORK" | "CODE_IS_VOID" | "ONLY_PRACTICE" | "UNREADABLE_TABLE" | "UNREADABLE_TRACK" | "TIME_ZONE_UNKNOWN";
+            code: "MISSING" | "UNKNOWN_FIELD" | "WRONG_TYPE" | "NOT_FINITE" | "NUL_CHARACTER" | "MALFORMED" | "OUT_OF_RANGE" | "UNDER_ANOTHER" | "OVER_ANOTHER" | "OUT_OF_TIME" | "AND_MORE" | "TOO_LONG" | "NOT_EXACTLY_ONE" | "TOO_MANY" | "TOO_FEW" | "NOT_ONE_OF" | "NOT_FOUND" | "UNREADABLE_QUANTITY" | "LURE_WITHOUT_FORCE" | "LET_OUT_SHORTER_THAN_TACKLE" | "HOLDER_TAKEN" | "HOLDER_IN_USE" | "STANDS_ALONE" | "TWICE" | "CHAIN_MUST_END_IN_LINE" | "WRONG_KIND_OF_GEAR" | "GEAR_UNUSABLE" | "FORGOTTEN" | "HERE_ALREADY" | "UNREADABLE_ARCHIVE" | "STILL_NEEDED" | "EXPORT_IS_OLD" | "EVENT_ID_REUSED" | "NEEDS_A_DOWNRIGGER" | "BRANCH_ON_DOWNRIGGER" | "BRANCH_MISPLACED" | "UPSIDE_DOWN" | "TRACK_TURNS_BACK" | "CALIBRATION_WITHOUT_ITEM" | "CALIBRATION_NO_SHAPE" | "CALIBRATION_NO_ANSWER" | "CALIBRATION_AT_END" | "CALIBRATION_NOT_LATEST" | "CALIBRATION_CHANGED" | "CALIBRATION_TAKEN_BACK" | "NO_SENTENCES" | "NOT_ON_A_NETWORK" | "CODE_IS_VOID" | "ONLY_PRACTICE" | "UNREADABLE_TABLE" | "UNREADABLE_GRID" | "GRID_OF_WHAT" | "UNREADABLE_TRACK" | "TIME_ZONE_UNKNOWN";
             field: string;
             mend: string;
             message: string;
@@ -2127,7 +2198,7 @@ export interface components {
         };
         FigureReply: {
             /** @enum {string} */
-            kind: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            kind: "DISTANCE" | "MILES" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
             /** Format: double */
             si: number;
         };
@@ -2241,7 +2312,7 @@ export interface components {
             factor: number;
             field: string;
             /** @enum {string} */
-            figure?: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            figure?: "DISTANCE" | "MILES" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
             finer: boolean;
             name: string;
             /** @enum {string} */
@@ -2270,12 +2341,39 @@ export interface components {
             have: number;
             key: string;
             /** @enum {string} */
-            kind: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            kind: "DISTANCE" | "MILES" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
             /** Format: double */
             lacking: number;
             /** Format: int32 */
             version: number;
             words: components["schemas"]["SentenceReply"];
+        };
+        GridReply: {
+            /** Format: date-time */
+            at?: string;
+            /** Format: int32 */
+            columns: number;
+            /** Format: uuid */
+            gridId: string;
+            /** @enum {string} */
+            kind: "TEMPERATURE" | "COLOUR" | "HEIGHT" | "CURRENT_EAST" | "CURRENT_NORTH" | "DEPTH";
+            /** Format: double */
+            knownShare: number;
+            /** Format: double */
+            latStepDeg: number;
+            /** Format: double */
+            least?: number;
+            /** Format: double */
+            lonStepDeg: number;
+            /** Format: double */
+            most?: number;
+            name: string;
+            /** Format: int32 */
+            rows: number;
+            /** Format: double */
+            southDeg: number;
+            /** Format: double */
+            westDeg: number;
         };
         GroundBody: {
             /** Format: double */
@@ -2657,7 +2755,7 @@ export interface components {
             /** @enum {string} */
             facet: "SPECIES" | "OUTCOME" | "LOSS" | "EATEN" | "PLACE" | "MONTH" | "WEEK" | "HOUR" | "LIGHT" | "STREAM" | "MOON" | "WATER" | "CLARITY" | "BOTTOM" | "METHOD" | "POSITION" | "LURE" | "COLOUR" | "SIZE" | "SCENT" | "DEPTH" | "LET_OUT" | "OFF_BOTTOM" | "LEADER" | "PACE" | "BEND" | "BAIT_AGE" | "PACE_AGE" | "CREW";
             /** @enum {string} */
-            figure?: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            figure?: "DISTANCE" | "MILES" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
             words: string;
         };
         LogFinding: {
@@ -2884,7 +2982,7 @@ export interface components {
             basis: "PRACTICE" | "ESTIMATE" | "YOURS";
             key: string;
             /** @enum {string} */
-            kind: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            kind: "DISTANCE" | "MILES" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
             range: components["schemas"]["Accepted"];
             /** Format: double */
             usual: number;
@@ -2970,7 +3068,7 @@ export interface components {
             /** @enum {string} */
             basis: "PRACTICE" | "ESTIMATE" | "YOURS";
             /** @enum {string} */
-            figure: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            figure: "DISTANCE" | "MILES" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
             key: string;
             /** Format: double */
             least: number;
@@ -3193,6 +3291,27 @@ export interface components {
             /** Format: double */
             longitudeDeg: number;
             timeZone: string;
+        };
+        PlaceReason: {
+            /** @enum {string} */
+            rule: "STEP" | "OVER_STRUCTURE" | "STRUCTURE" | "COLOUR" | "BEND" | "HELD" | "MOVED" | "WARMTH" | "STREAM" | "STRIKES" | "OLD" | "FAR";
+            says: components["schemas"]["SentenceReply"];
+            /** Format: int32 */
+            tenths: number;
+        };
+        PlaceReply: {
+            at: components["schemas"]["SeaSpot"];
+            /** Format: double */
+            bearingDeg: number;
+            colour: boolean;
+            /** Format: double */
+            outM: number;
+            reasons: components["schemas"]["PlaceReason"][];
+            /** Format: double */
+            stepK: number;
+            /** Format: int32 */
+            tenths: number;
+            title: string;
         };
         PlanBReply: {
             /** Format: date-time */
@@ -3547,6 +3666,9 @@ export interface components {
             /** Format: int32 */
             tenths: number;
         };
+        SeaLine: {
+            spots: components["schemas"]["SeaSpot"][];
+        };
         SeaPiece: {
             /** Format: double */
             latitudeDeg: number;
@@ -3556,6 +3678,12 @@ export interface components {
             minutes: number;
             /** Format: int32 */
             strikes: number;
+        };
+        SeaSpot: {
+            /** Format: double */
+            latitudeDeg: number;
+            /** Format: double */
+            longitudeDeg: number;
         };
         SeenBody: {
             /** Format: date-time */
@@ -3907,7 +4035,7 @@ export interface components {
             amount: number;
             key: string;
             /** @enum {string} */
-            kind: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            kind: "DISTANCE" | "MILES" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
             words: components["schemas"]["SentenceReply"];
         };
         Taken: {
@@ -4019,7 +4147,7 @@ export interface components {
         };
         TopicPart: {
             /** @enum {string} */
-            figure: "DISTANCE" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
+            figure: "DISTANCE" | "MILES" | "SMALL" | "SPEED" | "MASS" | "PULL" | "TEMPERATURE" | "TEMPERATURE_STEP" | "AREA" | "ANGLE" | "COUNT" | "SHARE" | "DURATION" | "CLOCK";
             /** @enum {string} */
             key: "VALUE" | "OTHER" | "TOWARDS" | "SPEED";
             /** Format: double */
@@ -4361,7 +4489,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4653,7 +4781,7 @@ export interface operations {
             };
         };
     };
-    take_3: {
+    take_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4705,7 +4833,7 @@ export interface operations {
             };
         };
     };
-    take_2: {
+    take_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4929,7 +5057,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5497,7 +5625,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5709,7 +5837,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query: {
                 version: number;
@@ -6426,7 +6554,7 @@ export interface operations {
             };
         };
     };
-    take_1: {
+    take_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6557,6 +6685,125 @@ export interface operations {
             };
         };
     };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GridReply"][];
+                };
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query: {
+                name: string;
+                kind?: "TEMPERATURE" | "COLOUR" | "HEIGHT" | "CURRENT_EAST" | "CURRENT_NORTH" | "DEPTH";
+                at?: string;
+            };
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GridReply"][];
+                };
+            };
+        };
+    };
+    begin_1: {
+        parameters: {
+            query: {
+                at: string;
+                day: string;
+                target?: "WAHOO" | "TUNA" | "MAHI" | "KING" | "SAILFISH" | "SCHOOL_BLUEFIN" | "STRIPED_BASS" | "CHINOOK" | "COHO";
+                reachM?: number;
+            };
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BeginReply"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                grid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    cells: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                grid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+        };
+    };
     weights: {
         parameters: {
             query?: never;
@@ -6650,7 +6897,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;

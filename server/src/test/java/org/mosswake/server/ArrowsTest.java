@@ -37,6 +37,7 @@ class ArrowsTest {
                     "..server.log..",
                     "..server.weights..",
                     "..server.putaway..",
+                    "..server.water..",
                     "..server.owner..");
 
     @ArchTest

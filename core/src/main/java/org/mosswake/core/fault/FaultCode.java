@@ -69,6 +69,12 @@ public enum FaultCode {
             "Show a new one at the computer that serves."),
     ONLY_PRACTICE("{0} cannot be added to a boat that practises", "Go back to the real boat."),
     UNREADABLE_TABLE("the table cannot be read: {1}", "Send the columns of an export, separated by commas."),
+    UNREADABLE_GRID(
+            "the grid cannot be taken in: {1}",
+            "Choose a plain grid (.asc), a table of points (.csv) or a NetCDF file (.nc)."),
+    GRID_OF_WHAT(
+            "nothing in ''{1}'' says what it is of",
+            "Choose whether it is temperature, colour, height, current or depth."),
     UNREADABLE_TRACK("the track cannot be taken in: {1}", "Choose a GPX file with points that have a time."),
     TIME_ZONE_UNKNOWN("{0} ''{1}'' is not a time zone", "Use a name such as Etc/GMT+3.");
 

@@ -28,15 +28,22 @@ public final class Beginnings {
     private static final double BEND_RAD = Math.toRadians(50);
     private static final double FELT_MPS = 0.15;
     private static final Duration OLD = Duration.ofHours(30);
-    private static final Duration A_DAY = Duration.ofHours(16);
+    /** Who looks further back looks at another sea. */
+    private static final int DAYS_BACK = 3;
 
     /**
+     * @param wanted absent where nobody said: warmth says nothing then
      * @param home   from where she runs out
      * @param reachM how far she may
      * @param struck where lures were taken in the same weeks of other years; absent where no log is kept
      */
     public record Ask(
-            Waters waters, Wanted wanted, Spot home, double reachM, Instant at, Optional<List<Spot>> struck) {}
+            Waters waters,
+            Optional<Wanted> wanted,
+            Spot home,
+            double reachM,
+            Instant at,
+            Optional<List<Spot>> struck) {}
 
     /** @param lacking what is not known, and what it could change */
     public record Found(List<Beginning> places, List<Sentence> lacking) {
@@ -55,33 +62,21 @@ public final class Beginnings {
 
     private Beginnings(Ask ask) {
         this.ask = ask;
-        List<Grid> warm = ask.waters().ofKind(Grid.Kind.TEMPERATURE);
-        temperature = warm.stream().findFirst();
+        temperature = ask.waters().newest(Grid.Kind.TEMPERATURE);
         depth = ask.waters().newest(Grid.Kind.DEPTH);
         edge = temperature.map(Line::new);
         colour = ask.waters().newest(Grid.Kind.COLOUR).map(Line::new);
-        before = earlier(warm).stream().map(Line::new).toList();
+        before = ask.waters().daysOf(Grid.Kind.TEMPERATURE).stream()
+                .skip(1)
+                .limit(DAYS_BACK)
+                .map(Line::new)
+                .toList();
     }
 
     /** @param count of places at most */
     public static Found of(Ask ask, int count) {
         var all = new Beginnings(ask);
         return new Found(all.best(count), all.lacking());
-    }
-
-    /** A day apart each, at most three: who looks further back looks at another sea. */
-    private static List<Grid> earlier(List<Grid> warm) {
-        var chosen = new ArrayList<Grid>();
-        for (Grid grid : warm) {
-            Grid last = chosen.isEmpty() ? warm.get(0) : chosen.get(chosen.size() - 1);
-            boolean dayBefore = last.at().isPresent()
-                    && grid.at().isPresent()
-                    && Duration.between(grid.at().get(), last.at().get()).compareTo(A_DAY) >= 0;
-            if (dayBefore && chosen.size() < 3) {
-                chosen.add(grid);
-            }
-        }
-        return chosen;
     }
 
     private List<Beginning> best(int count) {
@@ -138,7 +133,7 @@ public final class Beginnings {
                         Sentence.of("green meets blue, green " + side(at.point().toRad())))));
         temperature
                 .flatMap(grid -> grid.about(spot.latDeg(), spot.lonDeg()))
-                .ifPresent(celsius -> warmth(celsius, reasons));
+                .ifPresent(celsius -> ask.wanted().ifPresent(wanted -> warmth(celsius, wanted, reasons)));
         if (structure) {
             stream(spot, reasons);
         }
@@ -151,6 +146,7 @@ public final class Beginnings {
                 reasons.stream().mapToInt(Reason::tenths).sum(),
                 title(front, bottom),
                 ask.home().toM(spot),
+                Math.floorMod(Math.round(Math.toDegrees(ask.home().bearingRad(spot))), 360),
                 front.map(at -> at.point().step()).orElse(0.0),
                 reasons);
     }
@@ -211,8 +207,7 @@ public final class Beginnings {
                                 Figure.miles(at.spot().toM(day.spot()))))));
     }
 
-    private void warmth(double celsius, List<Reason> reasons) {
-        Wanted wanted = ask.wanted();
+    private static void warmth(double celsius, Wanted wanted, List<Reason> reasons) {
         Figure figure = Figure.temperature(celsius);
         if (celsius >= wanted.from() && celsius <= wanted.to()) {
             reasons.add(new Reason(Rule.WARMTH, 5, Sentence.of("{0} suits " + wanted.words(), figure)));

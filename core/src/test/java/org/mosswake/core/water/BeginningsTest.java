@@ -23,7 +23,8 @@ class BeginningsTest {
 
     private static Beginnings.Found found(List<Grid> grids, Wanted wanted, List<Spot> struck, String at) {
         return Beginnings.of(
-                new Beginnings.Ask(new Waters(grids), wanted, HOME, REACH_M, Instant.parse(at), Optional.of(struck)),
+                new Beginnings.Ask(
+                        new Waters(grids), Optional.of(wanted), HOME, REACH_M, Instant.parse(at), Optional.of(struck)),
                 3);
     }
 

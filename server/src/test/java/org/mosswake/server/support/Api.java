@@ -8,6 +8,7 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.util.List;
+import java.util.UUID;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -83,6 +84,41 @@ public final class Api {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(e);
         }
+    }
+
+    /** A file as it is. */
+    public Answer postBytes(String path, String type, byte[] body) {
+        return send(HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", type)
+                .POST(BodyPublishers.ofByteArray(body))
+                .build());
+    }
+
+    public byte[] getBytes(String path) {
+        try {
+            return HTTP.send(HttpRequest.newBuilder(URI.create(base + path)).build(), BodyHandlers.ofByteArray())
+                    .body();
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** A boat of her own with nothing in the box. */
+    public String newBoat() {
+        ObjectNode boat = (ObjectNode) get(quietLedger()).json();
+        String id = UUID.randomUUID().toString();
+        boat.put("boatId", id).put("version", 0).put("name", "Nobody's");
+        boat.get("holders")
+                .forEach(holder ->
+                        ((ObjectNode) holder).put("holderId", UUID.randomUUID().toString()));
+        Answer made = put("/api/boats/" + id, boat);
+        if (made.status() != 200) {
+            throw new AssertionError(made.text());
+        }
+        return "/api/boats/" + id;
     }
 
     /** The demo boat with riggers. */

@@ -24,6 +24,10 @@ record BodyRules(String mediaType, long bytes, Duration time) {
     /** Some two hours of what a boat's instruments write. */
     private static final BodyRules RECORDING = new BodyRules("text/plain", 4 * 1024 * 1024, Duration.ofMinutes(5));
 
+    /** A region of the sea at every cell for some days: put by as it comes. */
+    private static final BodyRules GRID =
+            new BodyRules("application/octet-stream", 256L * 1024 * 1024, Duration.ofMinutes(10));
+
     private static final BodyRules GEO_WAY = new BodyRules("application/geo+json", WAY.bytes(), WAY.time());
 
     static BodyRules of(HttpServletRequest request) {
@@ -40,6 +44,9 @@ record BodyRules(String mediaType, long bytes, Duration time) {
         if (path.endsWith(".geojson")) {
             return GEO_WAY;
         }
+        if (path.endsWith("/water")) {
+            return GRID;
+        }
         return path.endsWith("/recording") ? RECORDING : JSON;
     }
 
@@ -50,7 +57,7 @@ record BodyRules(String mediaType, long bytes, Duration time) {
 
     /** Too large to be held whole: whoever takes it reads it as it comes. */
     boolean streamed() {
-        return this == ARCHIVE;
+        return this == ARCHIVE || this == GRID;
     }
 
     String tooLarge() {

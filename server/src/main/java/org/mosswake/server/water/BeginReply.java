@@ -1,0 +1,76 @@
+package org.mosswake.server.water;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.mosswake.core.water.Beginning;
+import org.mosswake.core.water.Spot;
+import org.mosswake.server.platform.wire.SentenceReply;
+
+/**
+ * Where to begin, and why.
+ *
+ * @param lacking what is not known, and what it could change
+ * @param edges   along which the water changes in the newest picture of its temperature; {@code before} a day earlier
+ * @param picture it is drawn from; absent without one
+ */
+record BeginReply(
+        List<PlaceReply> places,
+        List<SentenceReply> lacking,
+        List<SeaLine> edges,
+        List<SeaLine> before,
+        @Nullable GridReply picture) {
+    /** Degrees north and east. */
+    record SeaSpot(double latitudeDeg, double longitudeDeg) {
+        static SeaSpot of(Spot spot) {
+            return new SeaSpot(spot.latDeg(), spot.lonDeg());
+        }
+    }
+
+    record SeaLine(List<SeaSpot> spots) {
+        static SeaLine of(List<Spot> line) {
+            return new SeaLine(line.stream().map(SeaSpot::of).toList());
+        }
+    }
+
+    record PlaceReason(Beginning.Rule rule, int tenths, SentenceReply says) {}
+
+    /**
+     * @param reasons add up to {@code tenths}, the heaviest first
+     * @param outM    from where the boat lies (m)
+     * @param stepK   of temperature at it; 0 where there is none
+     * @param colour  green meets blue at it
+     */
+    record PlaceReply(
+            SeaSpot at,
+            String title,
+            int tenths,
+            double outM,
+            double bearingDeg,
+            double stepK,
+            boolean colour,
+            List<PlaceReason> reasons) {
+        static PlaceReply of(Beginning place) {
+            return new PlaceReply(
+                    SeaSpot.of(place.spot()),
+                    place.title(),
+                    place.tenths(),
+                    place.outM(),
+                    place.bearingDeg(),
+                    place.step(),
+                    place.reasons().stream().anyMatch(reason -> reason.rule() == Beginning.Rule.COLOUR),
+                    place.reasons().stream()
+                            .map(reason ->
+                                    new PlaceReason(reason.rule(), reason.tenths(), SentenceReply.of(reason.says())))
+                            .toList());
+        }
+    }
+
+    static BeginReply of(WaterService.Looked looked) {
+        return new BeginReply(
+                looked.found().places().stream().map(PlaceReply::of).toList(),
+                SentenceReply.of(looked.found().lacking()),
+                looked.edge().stream().map(SeaLine::of).toList(),
+                looked.before().stream().map(SeaLine::of).toList(),
+                looked.picture().map(GridReply::of).orElse(null));
+    }
+}

@@ -1,0 +1,163 @@
+package org.mosswake.server.water;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.mosswake.core.call.Species;
+import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.water.Beginnings;
+import org.mosswake.core.water.Front;
+import org.mosswake.core.water.Fronts;
+import org.mosswake.core.water.Grid;
+import org.mosswake.core.water.Spot;
+import org.mosswake.core.water.Wanted;
+import org.mosswake.core.water.Waters;
+import org.mosswake.server.gear.BoatService;
+import org.mosswake.server.log.StruckWeeks;
+import org.mosswake.server.platform.database.Write;
+import org.mosswake.server.water.WaterMapper.GridRow;
+import org.mosswake.server.water.read.GridFiles;
+import org.mosswake.server.water.read.GridReader;
+import org.mosswake.server.water.read.GridReader.Told;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Grids of a boat's sea, and where they say that it is worth beginning. */
+@Service
+class WaterService {
+    private static final int PLACES = 3;
+    /** Pictures of the sea from longer ago say nothing of today. */
+    private static final Duration OLDEST = Duration.ofDays(6);
+
+    private final GridStore grids;
+    private final GridFiles files;
+    private final BoatService boats;
+    private final StruckWeeks struck;
+
+    WaterService(GridStore grids, GridFiles files, BoatService boats, StruckWeeks struck) {
+        this.grids = grids;
+        this.files = files;
+        this.boats = boats;
+        this.struck = struck;
+    }
+
+    @Transactional(readOnly = true)
+    List<GridRow> all(UUID vessel) {
+        boats.require(vessel);
+        return grids.all(vessel);
+    }
+
+    @Transactional(readOnly = true)
+    Grid grid(UUID vessel, UUID grid) {
+        return grids.grid(vessel, grids.one(vessel, grid));
+    }
+
+    @Write
+    void remove(UUID vessel, UUID grid) {
+        grids.remove(vessel, grid);
+    }
+
+    /** Everything that a file holds, or nothing of it. */
+    @Write
+    List<GridRow> take(UUID vessel, Told told, InputStream sent) {
+        boats.require(vessel);
+        try {
+            Path file = Files.createTempFile("moss-grid", "");
+            try {
+                Files.copy(sent, file, StandardCopyOption.REPLACE_EXISTING);
+                return read(file, told).stream()
+                        .map(grid -> grids.keep(vessel, told.name(), grid))
+                        .toList();
+            } finally {
+                Files.deleteIfExists(file);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private List<Grid> read(Path file, Told told) throws IOException {
+        try {
+            return files.read(file, told);
+        } catch (FaultException e) {
+            // Numbers of a frame are of the file: its reader never typed them.
+            throw e.faults().stream()
+                            .anyMatch(fault -> fault.field().equals("grid")
+                                    || fault.field().equals("kind"))
+                    ? e
+                    : GridReader.unreadable("it lies nowhere on earth, or its cells have no size");
+        }
+    }
+
+    @Write
+    void keep(UUID vessel, String name, List<Grid> all) {
+        all.forEach(grid -> grids.keep(vessel, name, grid));
+    }
+
+    /**
+     * @param found   the best places, and what is not known
+     * @param edge    fronts of the newest picture of temperature, and {@code before} those of a day earlier
+     * @param picture it was drawn from, absent without one
+     */
+    record Looked(Beginnings.Found found, List<List<Spot>> edge, List<List<Spot>> before, Optional<GridRow> picture) {}
+
+    /** What is known at a moment, for a target, from where she lies; the log may have entries to make first. */
+    Looked look(UUID vessel, Instant at, LocalDate day, Optional<Species> target, double reachM) {
+        BoatService.Home lies = boats.homeOf(vessel);
+        var home = new Spot(lies.latitudeDeg(), lies.longitudeDeg());
+        List<GridRow> rows = grids.all(vessel).stream()
+                .filter(row ->
+                        row.at() == null || !row.at().isAfter(at) && row.at().isAfter(at.minus(OLDEST)))
+                .toList();
+        var known = new ArrayList<Grid>();
+        rows.forEach(row -> known.add(grids.grid(vessel, row)));
+        var waters = new Waters(known);
+        List<Spot> weeks = struck.of(vessel, day).stream()
+                .map(place -> new Spot(place.latitudeDeg(), place.longitudeDeg()))
+                .toList();
+        var found = Beginnings.of(
+                new Beginnings.Ask(
+                        waters,
+                        target.map(WaterService::wanted),
+                        home,
+                        reachM,
+                        at,
+                        weeks.isEmpty() ? Optional.empty() : Optional.of(weeks)),
+                PLACES);
+        List<GridRow> warm =
+                rows.stream().filter(row -> row.kind() == Grid.Kind.TEMPERATURE).toList();
+        return new Looked(
+                found,
+                lines(waters.newest(Grid.Kind.TEMPERATURE)),
+                lines(waters.before(Grid.Kind.TEMPERATURE)),
+                warm.stream().findFirst());
+    }
+
+    private static Wanted wanted(Species species) {
+        Species.Band band = species.usualBand();
+        return new Wanted(species.words(), band.coldest(), band.from(), band.to(), band.warmest());
+    }
+
+    private static List<List<Spot>> lines(Optional<Grid> grid) {
+        return grid.map(of -> Fronts.of(of).stream()
+                        .map(front -> front.points().stream()
+                                .map(point -> spot(of, point))
+                                .toList())
+                        .toList())
+                .orElse(List.of());
+    }
+
+    private static Spot spot(Grid grid, Front.Point point) {
+        return new Spot(grid.frame().latDeg(point.row()), grid.frame().lonDeg(point.column()));
+    }
+}
