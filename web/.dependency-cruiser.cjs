@@ -1,5 +1,5 @@
 /** The page's arrows: a capability uses only itself, the draft, shared and units; pages in app compose. */
-const capabilities = 'call|clock|deck|devices|log|rig|spread|strikes|weights'
+const capabilities = 'call|clock|deck|devices|log|rig|spread|strikes|water|weights'
 module.exports = {
   forbidden: [
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },

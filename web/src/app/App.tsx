@@ -19,6 +19,7 @@ import {
   RigPage,
   SeasonPage,
   SpreadPage,
+  WaterPage,
 } from './stations'
 import { Waiting } from './Waiting'
 
@@ -43,6 +44,7 @@ export function App() {
                   <Route path="/" element={<FirstBoat />} />
                   <Route path="/boats/:boatId" element={<SpreadChooser />} />
                   <Route path="/boats/:boatId/plan" element={<PlanPage />} />
+                  <Route path="/boats/:boatId/plan/water" element={<WaterPage />} />
                   <Route path="/boats/:boatId/rig" element={<SpreadChooser station="rig" />} />
                   <Route path="/boats/:boatId/rig/:spreadId" element={<RigPage />} />
                   <Route path="/boats/:boatId/print/:spreadId" element={<PrintPage />} />

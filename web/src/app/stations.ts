@@ -8,6 +8,7 @@ const box = () => import('./boat/BoxPage').then((module) => module.BoxPage)
 const deck = () => import('./deck/DeckPage').then((module) => module.DeckPage)
 const log = () => import('./log/LogPage').then((module) => module.LogPage)
 const season = () => import('./log/SeasonPage').then((module) => module.SeasonPage)
+const water = () => import('./water/WaterPage').then((module) => module.WaterPage)
 const print = () => import('./rig/PrintPage').then((module) => module.PrintPage)
 
 /** A script for each station: the one asked for comes first. */
@@ -19,11 +20,12 @@ export const BoxPage = later(box)
 export const DeckPage = later(deck)
 export const LogPage = later(log)
 export const SeasonPage = later(season)
+export const WaterPage = later(water)
 export const PrintPage = later(print)
 
 /** Fetches the script of the address at once, beside the first data and not after it. */
 export function fetchStation(pathname: string): void {
-  const name = pathname.split('/')[3] ?? 'spread'
+  const [, , , name = 'spread', view] = pathname.split('/')
   const loads: Record<string, () => Promise<unknown>> = {
     plan,
     rig,
@@ -36,5 +38,5 @@ export function fetchStation(pathname: string): void {
     season,
   }
   // What does not come now is asked for again when it is shown.
-  void loads[name]?.().catch(() => undefined)
+  void (view === 'water' ? water : loads[name])?.().catch(() => undefined)
 }

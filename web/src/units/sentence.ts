@@ -12,6 +12,7 @@ export interface OpenSentence {
 }
 
 const FOOT_M = 0.3048
+const NAUTICAL_MILE_M = 1852
 
 /** With every figure in its place. */
 export const saySentence = (sentence: OpenSentence, units: Units, timeZone: string): string =>
@@ -38,6 +39,8 @@ export function sayFigure({ kind, si }: OpenFigure, units: Units, timeZone: stri
       return units.choice.distance === 'METRE'
         ? `${si.toFixed(2)} m²`
         : `${(si / FOOT_M ** 2).toFixed(1)} ft²`
+    case 'MILES':
+      return `${plain(si / NAUTICAL_MILE_M, si < 10 * NAUTICAL_MILE_M ? 1 : 0)} miles`
     case 'ANGLE':
       return `${Math.round((si * 180) / Math.PI)}°`
     case 'SHARE':

@@ -32,6 +32,7 @@ import { useUnits } from '../../units/UnitsContext'
 import { Frame } from '../Frame'
 import { useKeys } from '../keys'
 import { useBuild } from './useBuild'
+import { PlannedBy } from './PlannedBy'
 import type { PlanDay } from './usePlanDay'
 
 const AskReplace = later(() => import('../../call/AskReplace').then((module) => module.AskReplace))
@@ -131,6 +132,7 @@ export function PlanStation({
       <main className="flex min-h-0 flex-1 max-md:flex-col">
         <div className="flex min-w-0 flex-1 flex-col overflow-auto max-md:overflow-visible">
           <div className="flex flex-wrap items-center gap-2 px-4 pb-1">
+            <PlannedBy boat={boat.boatId} />
             <label className="flex items-center gap-2">
               Day
               <input

@@ -14,7 +14,8 @@ export async function sendFile<T>(
   throw new Problem(response.status, title ?? 'The file was refused.', said.faults ?? [])
 }
 
-export type LargeKind = 'application/json' | 'application/gpx+xml' | 'application/geo+json'
+export type LargeKind =
+  'application/json' | 'application/gpx+xml' | 'application/geo+json' | 'application/octet-stream'
 
 /**
  * A large file, told of as it goes. Aborted, it is given up: what had arrived is not kept.

@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { sendLargeFile, type LargeKind } from '../api/sendFile'
 import type { Problem } from '../api/client'
 import { Button } from './Button'
@@ -10,6 +10,7 @@ export function LargeFile<T>({
   label,
   accept,
   to,
+  given = null,
   onDone,
 }: {
   words: string
@@ -17,6 +18,8 @@ export function LargeFile<T>({
   accept: string
   /** Where a file goes, and as what. */
   to(file: File): { path: string; type: LargeKind }
+  /** Dropped elsewhere on the page: it goes as if it were chosen here. */
+  given?: File | null
   onDone(answer: T): void
 }) {
   const input = useRef<HTMLInputElement>(null)
@@ -42,6 +45,11 @@ export function LargeFile<T>({
       setSent(null)
     }
   }
+  const latest = useRef(send)
+  latest.current = send
+  useEffect(() => {
+    if (given) void latest.current(given)
+  }, [given])
   return (
     <>
       {sent ? (

@@ -113,6 +113,9 @@ final class Contradictions {
         if (speaks != ranking.first().playbook().id()) {
             int lead = without.first().tenths()
                     - without.of(ranking.first().playbook().id()).tenths();
+            if (lead == 0) {
+                return;
+            }
             said.add(Sentence.of(
                     "Without your target the signs speak for " + speaks.words() + ", by {0}.",
                     Figure.count(lead / 10.0)));

@@ -75,6 +75,9 @@ public enum FaultCode {
     GRID_OF_WHAT(
             "nothing in ''{1}'' says what it is of",
             "Choose whether it is temperature, colour, height, current or depth."),
+    GRID_OF_WHEN(
+            "nothing in ''{1}'' says when it was so",
+            "Give the day and hour it is of: a sea of another day is another sea."),
     UNREADABLE_TRACK("the track cannot be taken in: {1}", "Choose a GPX file with points that have a time."),
     TIME_ZONE_UNKNOWN("{0} ''{1}'' is not a time zone", "Use a name such as Etc/GMT+3.");
 

@@ -10,11 +10,12 @@ import org.mosswake.core.units.Sentence;
  * @param title   in two or three words
  * @param outM    from where the boat lies
  * @param bearingDeg on which it lies from there, clockwise from north
- * @param step    of temperature at it (K); 0 where there is none
+ * @param stepPerMile of temperature where it is steepest (K to a nautical mile), no more than the cells can show; 0 where there
+ *                is none
  * @param reasons the heaviest first
  */
 public record Beginning(
-        Spot spot, int tenths, String title, double outM, double bearingDeg, double step, List<Reason> reasons) {
+        Spot spot, int tenths, String title, double outM, double bearingDeg, double stepPerMile, List<Reason> reasons) {
     /** @param rule its name */
     public record Reason(Rule rule, int tenths, Sentence says) {}
 

@@ -147,7 +147,7 @@ public final class Beginnings {
                 title(front, bottom),
                 ask.home().toM(spot),
                 Math.floorMod(Math.round(Math.toDegrees(ask.home().bearingRad(spot))), 360),
-                front.map(at -> at.point().step()).orElse(0.0),
+                front.map(at -> at.point().perMile()).orElse(0.0),
                 reasons);
     }
 
@@ -158,7 +158,11 @@ public final class Beginnings {
         reasons.add(new Reason(
                 Rule.STEP,
                 tenths,
-                Sentence.of("{0} step, warm side " + side(at.point().toRad()), Figure.step(step))));
+                Sentence.of(
+                        "{0} step, {1} of it in a mile, warm side "
+                                + side(at.point().toRad()),
+                        Figure.step(step),
+                        Figure.step(at.point().perMile()))));
         if (at.bendRad() >= BEND_RAD) {
             reasons.add(new Reason(Rule.BEND, 7, Sentence.of("it bends here, which holds what drifts")));
         }

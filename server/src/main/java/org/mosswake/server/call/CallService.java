@@ -126,8 +126,10 @@ public class CallService {
         Call call = Call.of(s, moments(sky), Optional.ofNullable(body.playbook()));
         Optional<Entry> entry = entry(s, call.taken());
         Optional<Integer> room = entry.flatMap(one -> BagRoom.forCrew(one, s.conditions()));
+        // What is set in the morning does not follow what is kept at noon.
+        Call early = bag.kept() == 0 ? call : Call.of(morning, moments(sky), Optional.ofNullable(body.playbook()));
         return CallReply.of(
-                call, steps(vessel, s, call, body, sky), entry, room, bag.kept(), ways.taughtByDays(vessel));
+                call, steps(vessel, morning, early, body, sky), entry, room, bag.kept(), ways.taughtByDays(vessel));
     }
 
     /** Of the target where the playbook takes it, else of its first fish in the table. */
@@ -141,7 +143,7 @@ public class CallService {
 
     List<Step> steps(UUID vessel, CallBody body) {
         Sky sky = Sky.of(body);
-        Situation s = asOf(vessel, body, sky);
+        Situation s = situation(vessel, body, sky);
         return steps(vessel, s, Call.of(s, moments(sky), Optional.ofNullable(body.playbook())), body, sky);
     }
 

@@ -37,7 +37,7 @@ record BeginReply(
     /**
      * @param reasons add up to {@code tenths}, the heaviest first
      * @param outM    from where the boat lies (m)
-     * @param stepK   of temperature at it; 0 where there is none
+     * @param stepPerMileK of temperature where it is steepest; 0 where there is none
      * @param colour  green meets blue at it
      */
     record PlaceReply(
@@ -46,7 +46,7 @@ record BeginReply(
             int tenths,
             double outM,
             double bearingDeg,
-            double stepK,
+            double stepPerMileK,
             boolean colour,
             List<PlaceReason> reasons) {
         static PlaceReply of(Beginning place) {
@@ -56,7 +56,7 @@ record BeginReply(
                     place.tenths(),
                     place.outM(),
                     place.bearingDeg(),
-                    place.step(),
+                    place.stepPerMile(),
                     place.reasons().stream().anyMatch(reason -> reason.rule() == Beginning.Rule.COLOUR),
                     place.reasons().stream()
                             .map(reason ->

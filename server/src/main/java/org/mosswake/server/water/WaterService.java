@@ -92,8 +92,7 @@ class WaterService {
         } catch (FaultException e) {
             // Numbers of a frame are of the file: its reader never typed them.
             throw e.faults().stream()
-                            .anyMatch(fault -> fault.field().equals("grid")
-                                    || fault.field().equals("kind"))
+                            .anyMatch(fault -> List.of("grid", "kind", "at").contains(fault.field()))
                     ? e
                     : GridReader.unreadable("it lies nowhere on earth, or its cells have no size");
         }

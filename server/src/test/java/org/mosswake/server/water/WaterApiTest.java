@@ -72,6 +72,7 @@ class WaterApiTest {
         Api.Answer asked = drop(api, boat, "name=grid.asc", SomeGrids.ascii());
         assertThat(asked.status()).isEqualTo(400);
         assertThat(asked.codes()).containsExactly("GRID_OF_WHAT");
+        assertThat(drop(api, boat, "name=sst.asc", SomeGrids.ascii()).codes()).containsExactly("GRID_OF_WHEN");
         JsonNode depth =
                 drop(api, boat, "name=grid.asc&kind=DEPTH", SomeGrids.ascii()).json();
         assertThat(depth.get(0).get("kind").asString()).isEqualTo("DEPTH");
@@ -95,7 +96,7 @@ class WaterApiTest {
             Api.Answer answer = drop(api, boat, "name=" + names[which], broken);
             assertThat(answer.status()).as(i + " " + answer.text()).isIn(200, 400);
             if (answer.status() == 400) {
-                assertThat(answer.codes().get(0)).isIn("UNREADABLE_GRID", "GRID_OF_WHAT");
+                assertThat(answer.codes().get(0)).isIn("UNREADABLE_GRID", "GRID_OF_WHAT", "GRID_OF_WHEN");
             }
         }
         for (String text :

@@ -71,7 +71,8 @@ class AsciiGrid implements GridReader {
                 throw GridReader.unreadable("it goes on after its last row");
             }
             float gap = head.getOrDefault("nodata_value", -9999.0).floatValue();
-            return List.of(Taken.grid(kind, told.at().or(() -> Naming.moment(told.name())), frame, values, gap));
+            return List.of(
+                    Taken.grid(kind, told.at().or(() -> Naming.moment(told.name())), told.name(), frame, values, gap));
         }
     }
 

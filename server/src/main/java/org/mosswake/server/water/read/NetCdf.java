@@ -95,6 +95,7 @@ final class NetCdf {
                 grids.add(Taken.grid(
                         kind.get(),
                         timed ? Optional.of(times.get(time)) : moment(times),
+                        told.name(),
                         frame,
                         cells(variable, at, frame, fromNorth),
                         Float.NaN));

@@ -159,6 +159,7 @@ class PointTable implements GridReader {
                 grids.add(Taken.grid(
                         kind,
                         told.at().or(() -> Naming.moment(told.name())),
+                        told.name(),
                         frame,
                         cells(frame, values.get(of++)),
                         Float.NaN));

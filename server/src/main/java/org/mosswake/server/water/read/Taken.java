@@ -2,6 +2,8 @@ package org.mosswake.server.water.read;
 
 import java.time.Instant;
 import java.util.Optional;
+import org.mosswake.core.fault.FaultCode;
+import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.water.Grid;
 import org.mosswake.core.water.Grid.Frame;
 import org.mosswake.core.water.Grid.Kind;
@@ -18,7 +20,10 @@ final class Taken {
     private Taken() {}
 
     /** @param gap stands for nothing known, besides what no sea can be */
-    static Grid grid(Kind kind, Optional<Instant> at, Frame frame, float[] values, float gap) {
+    static Grid grid(Kind kind, Optional<Instant> at, String name, Frame frame, float[] values, float gap) {
+        if (kind != Kind.DEPTH && at.isEmpty()) {
+            throw FaultException.of(FaultCode.GRID_OF_WHEN, "at", name);
+        }
         int below = 0;
         int above = 0;
         for (int i = 0; i < values.length; i++) {

@@ -1,0 +1,118 @@
+package org.mosswake.e2e.water;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.mosswake.e2e.support.Journey;
+
+/** Where to begin: the sea of the demo, a place taken into the plan, a grid dropped and removed, and a sea of which nothing is known. */
+class WaterIT extends Journey {
+    private static final String MOMENT = "?day=2026-06-18&at=2026-06-18T08:00Z";
+
+    private void water() {
+        String boat = page.url().replaceFirst("(/boats/[^/]+).*", "$1");
+        page.navigate(boat + "/plan" + MOMENT);
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Water").setExact(true))
+                .click();
+        page.locator("[data-testid=water][aria-busy=false]").waitFor();
+    }
+
+    private Locator places() {
+        return page.getByLabel("Places to begin");
+    }
+
+    /** What is on the picture at a share of its width and height. */
+    private int shades() {
+        return ((Number) page.evaluate("""
+                () => {
+                    const canvas = document.querySelector('[data-testid=chart] canvas')
+                    const { data } = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height)
+                    const seen = new Set()
+                    for (let i = 0; i < data.length; i += 400) seen.add(data[i] + ',' + data[i + 1] + ',' + data[i + 2])
+                    return seen.size
+                }""")).intValue();
+    }
+
+    @Test
+    void aPlaceIsChosenAndThePlanKnowsIt() {
+        water();
+        assertThat(places()).containsText("Edge over the ledge");
+        assertThat(page.getByTestId("place-reasons")).containsText("the edge lies right over it");
+        assertThat(places()).containsText(Pattern.compile("Leave at \\d\\d:\\d\\d to be there at first light"));
+        assertThat(page.getByTestId("chart")).containsText("not for navigation");
+        page.waitForFunction("document.querySelector('[data-testid=chart] canvas')?.width > 300");
+        page.waitForTimeout(600);
+        assertThat(shades()).as("tints, lines and figures").isGreaterThan(20);
+        var box = page.getByTestId("chart").boundingBox();
+        page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+        assertThat(page.getByTestId("read"))
+                .containsText(Pattern.compile("Surface temperature .* miles out on \\d{3}°"));
+        page.getByLabel("Shown").selectOption("DEPTH");
+        page.mouse().move(box.x + box.width / 2 + 40, box.y + box.height / 2);
+        assertThat(page.getByTestId("read")).containsText(Pattern.compile("Depth [\\d.]+ m"));
+        places().getByText("Edge of warm water").first().click();
+        assertThat(page).hasURL(Pattern.compile("place=2"));
+        button("Begin here").click();
+        Locator step = page.locator("[data-topic=STEP]");
+        assertThat(step).containsText(Pattern.compile("0\\.\\d °C"));
+        assertThat(page.locator("[data-topic=CLARITY]")).containsText("blue meets green");
+        assertThat(complaints).isEmpty();
+    }
+
+    @Test
+    void aGridIsDroppedAskedOfAndRemoved() {
+        water();
+        var grid = new StringBuilder("ncols 30\nnrows 30\nxllcorner -47.6\nyllcorner 27.4\ncellsize 0.02\n");
+        for (int cell = 0; cell < 900; cell++) {
+            grid.append(cell / 30 < 15 ? "21.0 " : "25.0 ");
+        }
+        button("21 grids…").click();
+        choose("unknown.asc", grid);
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("says what it is of");
+        page.getByLabel("It is of").selectOption("TEMPERATURE");
+        choose("unknown.asc", grid);
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("says when it was so");
+        page.getByLabel("At, UTC").fill("2026-06-18T06:00");
+        choose("unknown.asc", grid);
+        assertThat(page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("Taken in")))
+                .containsText("Surface temperature, Thursday 18 June 2026, 03:00");
+        Locator row = page.getByRole(AriaRole.DIALOG)
+                .locator("li")
+                .filter(new Locator.FilterOptions().setHasText("unknown.asc"));
+        assertThat(row).containsText("30 × 30 cells");
+        row.getByText("Remove").click();
+        assertThat(row).hasCount(0);
+        page.keyboard().press("Escape");
+        assertThat(button("21 grids…")).isVisible();
+        assertThat(complaints).isEmpty();
+    }
+
+    private void choose(String name, StringBuilder text) {
+        page.getByLabel("A grid: .nc, .asc or .csv")
+                .setInputFiles(
+                        new FilePayload(name, "text/plain", text.toString().getBytes(StandardCharsets.UTF_8)));
+    }
+
+    @Test
+    void aSeaOfWhichNothingIsKnownSaysSo() {
+        page.getByLabel("Boat", new Page.GetByLabelOptions().setExact(true)).selectOption("Add a boat…");
+        page.getByLabel("Or latitude and longitude").fill("43 24 S, 172 50 E");
+        page.keyboard().press("Enter");
+        button("Draw her").click();
+        page.getByTestId("boat-drawing").waitFor();
+        water();
+        assertThat(places()).containsText("Nothing speaks for one place more than for another yet");
+        assertThat(places()).containsText("No temperature is here");
+        assertThat(page.getByTestId("chart")).isVisible();
+        assertThat(complaints).isEmpty();
+    }
+}

@@ -1,0 +1,112 @@
+import { Weighed } from '../../call/Weighed'
+import { weight } from '../../call/model'
+import { Button } from '../../shared/ui/Button'
+import { TypedField } from '../../shared/ui/TypedField'
+import { saySentence, type OpenSentence } from '../../units/sentence'
+import { useUnits } from '../../units/UnitsContext'
+import type { Place } from '../../water/queries'
+import { useRunSpeed } from './useRunSpeed'
+import type { PlanDay } from '../plan/usePlanDay'
+import type { useWater } from './useWater'
+import { arrivalWords } from './words'
+
+const MILE_M = 1852
+
+/** The places in order, each with its reasons and how far it is to run; and what is not known. */
+export function PlaceList({
+  w,
+  target,
+  planDay,
+  onBegin,
+}: {
+  w: ReturnType<typeof useWater>
+  target: string | undefined
+  planDay: PlanDay
+  onBegin(place: Place, runMin: number): void
+}) {
+  const units = useUnits()
+  const [runMps, setRunMps] = useRunSpeed()
+  const say = (sentence: OpenSentence) => saySentence(sentence, units, planDay.place.timeZone)
+  const minutes = (place: Place) => Math.max(1, Math.round(place.outM / runMps / 60))
+  const { places, lacking } = w.begin
+  return (
+    <aside
+      aria-label="Places to begin"
+      className="w-[304px] shrink-0 overflow-auto border-l-[3px] border-ink px-3 py-2 max-md:w-full max-md:border-t-[3px] max-md:border-l-0"
+    >
+      {places.map((place, i) => {
+        const chosen = i === w.chosen
+        return (
+          <section key={`${place.at.latitudeDeg} ${place.at.longitudeDeg}`} className="mb-3">
+            <button
+              type="button"
+              aria-pressed={chosen}
+              className="flex min-h-11 w-full items-center gap-2 text-left"
+              onClick={() => w.choose(i)}
+            >
+              <span
+                className={`grid size-8 shrink-0 place-items-center rounded-full border-2 border-ink font-bold ${chosen ? 'bg-lichen' : ''}`}
+              >
+                {i + 1}
+              </span>
+              <span className="leading-tight">
+                <b className="block">{place.title}</b>
+                <span className="text-sm text-slate">
+                  {(place.outM / MILE_M).toFixed(1)} miles on{' '}
+                  {String(Math.round(place.bearingDeg)).padStart(3, '0')}°, {minutes(place)} min out
+                </span>
+              </span>
+              <span className="ml-auto font-mono">{weight(place.tenths)}</span>
+            </button>
+            {chosen && (
+              <>
+                <Weighed
+                  testid="place-reasons"
+                  rows={place.reasons.map((reason) => ({
+                    key: reason.rule,
+                    tenths: reason.tenths,
+                    words: say(reason.says),
+                  }))}
+                  sum={place.tenths}
+                />
+                <p className="mt-1 text-[15px]">{arrivalWords(planDay, minutes(place), units)}</p>
+                <Button tone="strong" className="mt-2 w-full" onClick={() => onBegin(place, minutes(place))}>
+                  Begin here
+                </Button>
+              </>
+            )}
+          </section>
+        )
+      })}
+      {places.length === 0 && !w.waiting && (
+        <p className="mb-3">
+          Nothing speaks for one place more than for another yet. Take in a grid of temperature or depth.
+        </p>
+      )}
+      {places.length > 0 && (
+        <p className="mb-3 flex items-center gap-2">
+          Running out at
+          <TypedField
+            label="Running out at"
+            value={units.say('speed', runMps)}
+            size={7}
+            onCommit={(typed) => {
+              const read = units.read('speed', typed)
+              if (read === null || read < 1 || read > 40) return 'Type a speed, such as 18 kn.'
+              setRunMps(read)
+              return null
+            }}
+          />
+        </p>
+      )}
+      <section className="border-l-4 border-slate/50 pl-3 text-[15px]">
+        <h2 className="font-bold">Would change it</h2>
+        {!target && <p>No target is chosen on Plan: the warmth of the water says nothing.</p>}
+        {lacking.map((sentence) => (
+          <p key={sentence.text}>{say(sentence)}</p>
+        ))}
+        <p className="mt-1 text-slate">Seasons, sizes and closed waters are local: look them up.</p>
+      </section>
+    </aside>
+  )
+}

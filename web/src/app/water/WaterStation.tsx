@@ -1,0 +1,133 @@
+import { Suspense, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { answerOf, withAnswer } from '../../call/model'
+import type { Plan } from '../../call/queries'
+import { usePlan } from '../../call/usePlan'
+import { dayInWords } from '../../clock/model'
+import type { Boat, BoatTitle } from '../../draft/queries'
+import { later } from '../../shared/later'
+import { Button } from '../../shared/ui/Button'
+import { Select } from '../../shared/ui/Select'
+import { Chart } from '../../water/Chart'
+import { KINDS } from '../../water/model'
+import type { Kind, Place, SeaSpot } from '../../water/queries'
+import type { PlanDay } from '../plan/usePlanDay'
+import { Frame } from '../Frame'
+import { PlannedBy } from '../plan/PlannedBy'
+import { PlaceList } from './PlaceList'
+import { useWater } from './useWater'
+import { pictureWords, readWords } from './words'
+
+const GridsSheet = later(() => import('./GridsSheet').then((module) => module.GridsSheet))
+
+/** The water of the day: its newest picture, the edges in it, and where it is worth beginning. */
+export function WaterStation({
+  boat,
+  boats,
+  planDay,
+  kept,
+}: {
+  boat: Boat
+  boats: readonly BoatTitle[]
+  planDay: PlanDay
+  kept: Plan
+}) {
+  const { plan, edit } = usePlan(boat.boatId, kept)
+  const target = answerOf(plan.answers, 'TARGET')?.choice
+  const w = useWater(boat, planDay, target as Parameters<typeof useWater>[2])
+  const [over, setOver] = useState<SeaSpot | null>(null)
+  const [sheet, setSheet] = useState(false)
+  const [dropped, setDropped] = useState<File | null>(null)
+  const go = useNavigate()
+  const { date, place } = planDay
+  /** The chips of step and colour are answered from the place; running out takes as long as it is away. */
+  const beginAt = (one: Place, runMin: number) => {
+    edit((before) => ({
+      ...before,
+      runOutMin: runMin,
+      answers: withAnswer(
+        one.stepPerMileK > 0
+          ? withAnswer(before.answers, 'STEP', {
+              topic: 'STEP',
+              value: Math.round(10 * one.stepPerMileK) / 10,
+            })
+          : before.answers,
+        'CLARITY',
+        one.colour ? { topic: 'CLARITY', choice: 'EDGE' } : (answerOf(before.answers, 'CLARITY') ?? null),
+      ),
+    }))
+    void go(`/boats/${boat.boatId}/plan${window.location.search}`)
+  }
+  return (
+    <Frame boat={boat} boats={boats} words={`${dayInWords(date)}, ${place.name}`}>
+      <main className="flex min-h-0 flex-1 max-md:flex-col" aria-busy={w.waiting} data-testid="water">
+        <div
+          className="flex min-w-0 flex-1 flex-col"
+          onDragOver={(event) => event.preventDefault()}
+          onDrop={(event) => {
+            event.preventDefault()
+            setDropped(event.dataTransfer.files[0] ?? null)
+            setSheet(true)
+          }}
+        >
+          <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pb-1">
+            <h1 className="text-lg font-bold">Where to begin</h1>
+            <PlannedBy boat={boat.boatId} />
+            <label className="flex items-center gap-2">
+              <span className="sr-only">Shown</span>
+              <Select
+                aria-label="Shown"
+                value={w.kind}
+                disabled={w.kinds.length === 0}
+                onChange={(event) => w.setKind(event.target.value as Kind)}
+              >
+                {w.kinds.map((kind) => (
+                  <option key={kind} value={kind}>
+                    {KINDS[kind].words}
+                  </option>
+                ))}
+              </Select>
+            </label>
+            <span className="text-sm text-slate">{w.shown && pictureWords(w.shown, place.timeZone)}</span>
+          </div>
+          {w.problem && (
+            <p role="alert" className="border-y-2 border-rust px-4 py-2">
+              {w.problem.message}
+            </p>
+          )}
+          <Chart
+            sea={w.sea}
+            bounds={w.bounds}
+            layers={w.layers}
+            label="Picture of the water, north up. Arrows move it, plus and minus make it larger and smaller."
+            onRead={setOver}
+            onPlace={w.choose}
+          />
+          <div className="flex flex-wrap items-center gap-x-4 border-t-2 border-ink bg-shade px-4 py-1">
+            <p className="grow" data-testid="read">
+              {over
+                ? readWords(over, w)
+                : 'Dark line: where the water changes. Dotted: a day before. Blank: cloud, not known.'}
+            </p>
+            <Button onClick={() => setSheet(true)}>{w.grids.length} grids…</Button>
+          </div>
+        </div>
+        <PlaceList {...{ w, target, planDay }} onBegin={beginAt} />
+      </main>
+      <Suspense fallback={null}>
+        {sheet && (
+          <GridsSheet
+            boat={boat.boatId}
+            grids={w.grids}
+            timeZone={place.timeZone}
+            dropped={dropped}
+            onClose={() => {
+              setSheet(false)
+              setDropped(null)
+            }}
+          />
+        )}
+      </Suspense>
+    </Frame>
+  )
+}

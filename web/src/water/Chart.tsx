@@ -1,0 +1,102 @@
+import OlMap from 'ol/Map'
+import View from 'ol/View'
+import type BaseLayer from 'ol/layer/Base'
+import { Projection } from 'ol/proj'
+import { useEffect, useRef, useState } from 'react'
+import { scaleOf, type Sea } from './model'
+import type { SeaSpot } from './queries'
+
+const NARROWEST_M = 2
+const WIDEST_M = 2000
+
+/** A picture of the water, north up: dragged and zoomed as any map, by keys too. It is no chart to find a way by. */
+export function Chart({
+  sea,
+  bounds,
+  layers,
+  label,
+  onRead,
+  onPlace,
+}: {
+  sea: Sea
+  /** West, south, east and north that are shown at first (m). */
+  bounds: readonly [number, number, number, number]
+  /** From below. */
+  layers: readonly BaseLayer[]
+  label: string
+  /** The pointer rests over a place, or left. */
+  onRead(spot: SeaSpot | null): void
+  /** A numbered place was touched. */
+  onPlace(place: number): void
+}) {
+  const at = useRef<HTMLDivElement>(null)
+  const map = useRef<OlMap | null>(null)
+  const [scale, setScale] = useState<{ miles: number; px: number } | null>(null)
+  const told = useRef({ onRead, onPlace, sea })
+  told.current = { onRead, onPlace, sea }
+  const [west, south, east, north] = bounds
+
+  useEffect(() => {
+    const view = new View({
+      projection: new Projection({ code: 'sea', units: 'm' }),
+      center: [(west + east) / 2, (south + north) / 2],
+      minResolution: NARROWEST_M,
+      maxResolution: WIDEST_M,
+      resolution: 100,
+      enableRotation: false,
+    })
+    const made = new OlMap({ target: at.current!, view, controls: [], keyboardEventTarget: at.current! })
+    made.once('postrender', () => view.fit([west, south, east, north], { padding: [6, 6, 6, 6] }))
+    const scaled = () => setScale(scaleOf(view.getResolution() ?? 100))
+    view.on('change:resolution', scaled)
+    made.on('pointermove', ({ coordinate, dragging }) => {
+      if (!dragging) told.current.onRead(told.current.sea.toSpot(coordinate[0]!, coordinate[1]!))
+    })
+    made.on('click', ({ pixel, coordinate }) => {
+      told.current.onRead(told.current.sea.toSpot(coordinate[0]!, coordinate[1]!))
+      made.forEachFeatureAtPixel(
+        pixel,
+        (feature) => {
+          const place = feature.get('place') as number | undefined
+          if (place !== undefined) told.current.onPlace(place)
+          return place !== undefined
+        },
+        { hitTolerance: 8 },
+      )
+    })
+    map.current = made
+    return () => {
+      made.setTarget(undefined)
+      made.dispose()
+      map.current = null
+    }
+  }, [west, south, east, north])
+
+  useEffect(() => {
+    map.current?.setLayers([...layers])
+  }, [layers, west, south, east, north])
+
+  return (
+    <div className="relative min-h-0 flex-1 bg-foam max-md:min-h-[62vh]" data-testid="chart">
+      <div
+        ref={at}
+        tabIndex={0}
+        role="application"
+        aria-label={label}
+        className="absolute inset-0"
+        onPointerLeave={() => onRead(null)}
+      />
+      {scale && (
+        <div className="pointer-events-none absolute bottom-3 left-4 text-sm" data-testid="scale">
+          <div className="h-2 border-x-2 border-b-2 border-ink" style={{ width: scale.px }} />
+          <span className="rounded-sm bg-foam/80 px-1">
+            {scale.miles} {scale.miles === 1 ? 'mile' : 'miles'}
+          </span>
+        </div>
+      )}
+      <p className="pointer-events-none absolute right-3 bottom-2 rounded-sm bg-foam/80 px-1 text-sm text-slate">
+        A picture of the water, not for navigation
+      </p>
+    </div>
+  )
+}

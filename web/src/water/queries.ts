@@ -1,0 +1,45 @@
+import { queryOptions } from '@tanstack/react-query'
+import { ask, Problem, type Schemas } from '../shared/api/client'
+import type { paths } from '../shared/api/generated/types'
+
+export type Grid = Schemas['GridReply']
+export type Kind = Grid['kind']
+export type Begin = Schemas['BeginReply']
+export type Target = NonNullable<
+  NonNullable<paths['/api/boats/{boat}/water/begin']['get']['parameters']['query']>['target']
+>
+export type Place = Schemas['PlaceReply']
+export type SeaSpot = Schemas['SeaSpot']
+
+export const gridsOf = (boat: string) =>
+  queryOptions({
+    queryKey: ['water', boat],
+    queryFn: () => ask((api) => api.GET('/api/boats/{boat}/water', { params: { path: { boat } } })),
+  })
+
+/** Values of a grid, row by row from the south-west; NaN where nothing is known. They never change. */
+export const cellsOf = (boat: string, grid: string) =>
+  queryOptions({
+    queryKey: ['water-cells', boat, grid],
+    queryFn: async () => {
+      const response = await fetch(`/api/boats/${boat}/water/${grid}/cells`)
+      if (!response.ok) throw new Problem(response.status, 'The grid did not come.')
+      return new Float32Array(await response.arrayBuffer())
+    },
+    staleTime: Infinity,
+  })
+
+/** Where it is worth beginning at a moment (ISO) of a day, for a fish. */
+export const beginOf = (boat: string, at: string, day: string, target: Target | undefined) =>
+  queryOptions({
+    queryKey: ['water-begin', boat, at, day, target],
+    queryFn: () =>
+      ask((api) =>
+        api.GET('/api/boats/{boat}/water/begin', {
+          params: { path: { boat }, query: { at, day, ...(target && { target }) } },
+        }),
+      ),
+  })
+
+export const removeGrid = (boat: string, grid: string) =>
+  ask((api) => api.DELETE('/api/boats/{boat}/water/{grid}', { params: { path: { boat, grid } } }))
