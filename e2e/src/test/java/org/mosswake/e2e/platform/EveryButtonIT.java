@@ -107,7 +107,12 @@ class EveryButtonIT extends Journey {
     private boolean does(Locator button) {
         tookFile = false;
         String before = (String) page.evaluate(SEEN);
-        button.click();
+        try {
+            button.click(new Locator.ClickOptions().setTimeout(5000));
+        } catch (TimeoutError gone) {
+            // What the one before had set going took it away meanwhile.
+            return button.count() == 0;
+        }
         try {
             page.waitForFunction(
                     "(before) => (" + SEEN + ") !== before", before, new WaitForFunctionOptions().setTimeout(2500));
