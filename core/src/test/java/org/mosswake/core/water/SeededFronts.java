@@ -16,7 +16,8 @@ final class SeededFronts {
 
     /** @param correlated noise is alike over a cell or so */
     SeededFronts(long seed, boolean correlated) {
-        var random = new Random(seed);
+        // The first numbers of near seeds are alike.
+        var random = new Random(seed * 0x9E3779B97F4A7C15L);
         step = 0.4 + 0.6 * random.nextDouble();
         double wide = 2 + 2 * random.nextDouble();
         double noise = 0.1 + 0.1 * random.nextDouble();

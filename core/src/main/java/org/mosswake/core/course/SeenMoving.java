@@ -1,0 +1,140 @@
+package org.mosswake.core.course;
+
+import org.hipparchus.linear.MatrixUtils;
+import org.hipparchus.linear.RealMatrix;
+import org.hipparchus.linear.RealVector;
+
+/**
+ * A flock or a school as it was seen, time after time, by range and bearing: where it is and how it moves, with how little of that is
+ * known (a Kalman filter over place and velocity; its heading wanders).
+ */
+public final class SeenMoving {
+    /** Birds and schools hardly move faster (m/s, ESTIMATE): before the second sight nothing else is known. */
+    private static final double USUAL_MPS = 2.3;
+    /** How far a heading wanders in a minute (rad, standard deviation). */
+    private static final double WANDERS_RAD = Math.toRadians(15);
+
+    private static final int STATE = 4;
+
+    private double atS;
+    private RealVector state;
+    private RealMatrix spread;
+
+    /** @param rangeShare error of the range, as a share of it; {@code bearingRad} that of the bearing */
+    public record Errors(double rangeShare, double bearingRad) {}
+
+    /**
+     * What is known of it at a moment.
+     *
+     * @param offM standard deviation of where it is, in its worse direction
+     */
+    public record State(double northM, double eastM, double northMps, double eastMps, double offM) {
+        double speedMps() {
+            return Math.hypot(northMps, eastMps);
+        }
+
+        double courseRad() {
+            return Math.atan2(eastMps, northMps);
+        }
+
+        double northM(double inS) {
+            return northM + inS * northMps;
+        }
+
+        double eastM(double inS) {
+            return eastM + inS * eastMps;
+        }
+    }
+
+    private SeenMoving(double atS, RealVector state, RealMatrix spread) {
+        this.atS = atS;
+        this.state = state;
+        this.spread = spread;
+    }
+
+    /** Seen for the first time, from the boat; which way it goes nobody knows yet. */
+    public static SeenMoving first(double atS, Pose boat, double bearingRad, double rangeM, Errors errors) {
+        double north = boat.northM() + rangeM * Math.cos(bearingRad);
+        double east = boat.eastM() + rangeM * Math.sin(bearingRad);
+        RealMatrix spread = MatrixUtils.createRealMatrix(STATE, STATE);
+        spread.setSubMatrix(off(bearingRad, rangeM, errors).getData(), 0, 0);
+        spread.setEntry(2, 2, USUAL_MPS * USUAL_MPS / 2);
+        spread.setEntry(3, 3, USUAL_MPS * USUAL_MPS / 2);
+        return new SeenMoving(atS, MatrixUtils.createRealVector(new double[] {north, east, 0, 0}), spread);
+    }
+
+    /** Told by the crew which way it goes and how fast. */
+    public SeenMoving going(double courseRad, double mps) {
+        state.setEntry(2, mps * Math.cos(courseRad));
+        state.setEntry(3, mps * Math.sin(courseRad));
+        double off = Math.max(0.3, 0.25 * mps);
+        for (int i = 2; i < STATE; i++) {
+            spread.setEntry(i, i, off * off);
+        }
+        return this;
+    }
+
+    private static RealMatrix off(double bearingRad, double rangeM, Errors errors) {
+        double along = rangeM * errors.rangeShare();
+        double across = rangeM * errors.bearingRad();
+        double c = Math.cos(bearingRad);
+        double s = Math.sin(bearingRad);
+        double mixed = c * s * (along * along - across * across);
+        return MatrixUtils.createRealMatrix(new double[][] {
+            {c * c * along * along + s * s * across * across, mixed},
+            {mixed, s * s * along * along + c * c * across * across}
+        });
+    }
+
+    public void seen(double nowS, Pose boat, double bearingRad, double rangeM, Errors errors) {
+        goOn(nowS);
+        RealMatrix look = MatrixUtils.createRealMatrix(new double[][] {{1, 0, 0, 0}, {0, 1, 0, 0}});
+        RealMatrix sum = look.multiply(spread).multiplyTransposed(look).add(off(bearingRad, rangeM, errors));
+        RealMatrix gain = spread.multiplyTransposed(look).multiply(MatrixUtils.inverse(sum));
+        RealVector told = MatrixUtils.createRealVector(new double[] {
+            boat.northM() + rangeM * Math.cos(bearingRad), boat.eastM() + rangeM * Math.sin(bearingRad)
+        });
+        state = state.add(gain.operate(told.subtract(look.operate(state))));
+        spread = MatrixUtils.createRealIdentityMatrix(STATE)
+                .subtract(gain.multiply(look))
+                .multiply(spread);
+    }
+
+    private void goOn(double nowS) {
+        double dt = nowS - atS;
+        if (dt <= 0) {
+            return;
+        }
+        atS = nowS;
+        RealMatrix on = MatrixUtils.createRealIdentityMatrix(STATE);
+        on.setEntry(0, 2, dt);
+        on.setEntry(1, 3, dt);
+        double mps = Math.max(1, Math.hypot(state.getEntry(2), state.getEntry(3)));
+        // A heading that wanders shakes the velocity across it; both ways are taken alike.
+        double shake = mps * mps * WANDERS_RAD * WANDERS_RAD / 60;
+        RealMatrix noise = MatrixUtils.createRealMatrix(STATE, STATE);
+        for (int i = 0; i < 2; i++) {
+            noise.setEntry(i, i, shake * dt * dt * dt / 3);
+            noise.setEntry(i, i + 2, shake * dt * dt / 2);
+            noise.setEntry(i + 2, i, shake * dt * dt / 2);
+            noise.setEntry(i + 2, i + 2, shake * dt);
+        }
+        state = on.operate(state);
+        spread = on.multiply(spread).multiplyTransposed(on).add(noise);
+    }
+
+    /** As it is at a moment, not before the last sight. */
+    public State at(double nowS) {
+        goOn(nowS);
+        double a = spread.getEntry(0, 0);
+        double d = spread.getEntry(1, 1);
+        double b = spread.getEntry(0, 1);
+        double worst = (a + d) / 2 + Math.hypot((a - d) / 2, b);
+        return new State(
+                state.getEntry(0),
+                state.getEntry(1),
+                state.getEntry(2),
+                state.getEntry(3),
+                Math.sqrt(Math.max(0, worst)));
+    }
+}

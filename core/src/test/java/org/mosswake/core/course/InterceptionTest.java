@@ -1,0 +1,120 @@
+package org.mosswake.core.course;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Map;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.mosswake.core.course.Interception.Train;
+import org.mosswake.core.course.MetFlock.End;
+import org.mosswake.core.course.SeenMoving.State;
+
+class InterceptionTest {
+    private static final Train TRAIN = new Train(4, 60, 24, 75);
+    /** As many as a test has time for; {@code ./moss bench met} takes a thousand. */
+    private static final int FLOCKS = 50;
+
+    private static State flock(double north, double east, double courseDeg, double mps) {
+        double course = Math.toRadians(courseDeg);
+        return new State(north, east, mps * Math.cos(course), mps * Math.sin(course), 5);
+    }
+
+    @Test
+    void theFirstAttemptBringsALureToItAndNotTheHull() {
+        Map<End, Long> wild = MetReport.attempts(5000, FLOCKS, MetReport.WILD_DEG, met -> MetFlock.solved(met.mps));
+        assertThat(MetReport.share(wild, End.MET)).as(wild.toString()).isGreaterThanOrEqualTo(0.85);
+        Map<End, Long> calm = MetReport.attempts(5000, FLOCKS, MetReport.CALM_DEG, met -> MetFlock.solved(met.mps));
+        assertThat(MetReport.share(calm, End.MET)).as(calm.toString()).isGreaterThanOrEqualTo(0.9);
+        Map<End, Long> at = MetReport.attempts(5000, FLOCKS, MetReport.WILD_DEG, met -> MetFlock.straightAtIt());
+        assertThat(MetReport.share(at, End.RUN_OVER)).as(at.toString()).isGreaterThan(0.8);
+    }
+
+    /** Told exactly, whatever it does and wherever she is: it crosses her way among her lures, and the hull keeps clear. */
+    @Test
+    void whatIsKnownExactlyIsMetExactly() {
+        var random = new Random(6);
+        for (int i = 0; i < 60; i++) {
+            State flock = flock(
+                    1200 * random.nextGaussian(),
+                    1200 * random.nextGaussian(),
+                    360 * random.nextDouble(),
+                    1.5 + random.nextDouble());
+            Pose boat = new Pose(0, 0, 2 * Math.PI * random.nextDouble());
+            if (boat.toM(flock.northM(), flock.eastM()) < 800) {
+                continue;
+            }
+            Interception met = Interception.of(boat, TRAIN, flock).orElseThrow();
+            Pose lure = met.way().at(TRAIN.mps() * met.inS() - met.asternM());
+            assertThat(lure.toM(flock.northM(met.inS()), flock.eastM(met.inS())))
+                    .isLessThan(3);
+            assertThat(met.asternM()).isBetween(TRAIN.firstM(), TRAIN.lastM());
+            assertThat(met.nearestM()).isGreaterThan(Interception.LEAST_HULL_M);
+            assertThat(met.way().legs())
+                    .anySatisfy(leg -> assertThat(leg.side()).isZero());
+        }
+    }
+
+    /** What outruns her is met where it comes towards her, and not where it goes away: both are said rightly. */
+    @Test
+    void whatCannotBeDoneIsSaidToBeSo() {
+        Pose boat = new Pose(0, 0, 0);
+        assertThat(Interception.of(boat, TRAIN, flock(1500, 0, 0, 6))).isEmpty();
+        assertThat(Interception.of(boat, TRAIN, flock(2500, 300, 180, 6))).isPresent();
+    }
+
+    /** The shortest way for a boat that cannot turn on the spot ends where and as it shall, and is never shorter than straight. */
+    @Test
+    void aWayEndsWhereItShall() {
+        var random = new Random(2);
+        for (int i = 0; i < 300; i++) {
+            Pose from = new Pose(0, 0, 2 * Math.PI * random.nextDouble());
+            Pose to = new Pose(
+                    400 * random.nextGaussian(), 400 * random.nextGaussian(), 2 * Math.PI * random.nextDouble());
+            Way way = Way.shortest(from, to, 60, 0);
+            Pose end = way.at(way.lengthM());
+            assertThat(end.toM(to.northM(), to.eastM())).isLessThan(1e-6);
+            assertThat(Math.cos(end.headingRad() - to.headingRad())).isCloseTo(1, within(1e-9));
+            assertThat(way.lengthM()).isGreaterThanOrEqualTo(from.toM(to.northM(), to.eastM()) - 1e-6);
+            // No tighter than she can turn, and without a gap.
+            for (double s = 0; s + 1 < way.lengthM(); s += 7) {
+                Pose a = way.at(s);
+                Pose b = way.at(s + 1);
+                assertThat(a.toM(b.northM(), b.eastM())).isBetween(0.99, 1.0001);
+                assertThat(Math.abs(Math.IEEEremainder(b.headingRad() - a.headingRad(), 2 * Math.PI)))
+                        .isLessThanOrEqualTo(1 / 60.0 + 1e-9);
+            }
+        }
+    }
+
+    /** Seen again and again its way is known: the error shrinks, and what is said of the error is about right. */
+    @Test
+    void seenAgainItsWayIsKnown() {
+        var random = new Random(9);
+        var errors = new SeenMoving.Errors(0.03, Math.toRadians(2));
+        double inside = 0;
+        double off = 0;
+        int flocks = 200;
+        for (int i = 0; i < flocks; i++) {
+            Pose boat = new Pose(0, 0, 0);
+            SeenMoving seen = null;
+            for (int t = 0; t <= 240; t += 10) {
+                double north = 1500 - 1.5 * t;
+                double east = 400 + 1.2 * t;
+                double range = Math.hypot(north, east) * (1 + 0.03 * random.nextGaussian());
+                double bearing = Math.atan2(east, north) + Math.toRadians(2) * random.nextGaussian();
+                if (seen == null) {
+                    seen = SeenMoving.first(t, boat, bearing, range, errors);
+                } else {
+                    seen.seen(t, boat, bearing, range, errors);
+                }
+            }
+            State last = seen.at(240);
+            double miss = Math.hypot(last.northM() - 1140, last.eastM() - 688);
+            inside += miss < 2 * last.offM() ? 1 : 0;
+            off += Math.hypot(last.northMps() + 1.5, last.eastMps() - 1.2);
+        }
+        assertThat(inside / flocks).isGreaterThan(0.85);
+        assertThat(off / flocks).isLessThan(0.6);
+    }
+}
