@@ -3,6 +3,7 @@ import { ACTS } from '../../deck/acts'
 import { ClockList } from '../../deck/ClockList'
 import { GaugeStrip } from '../../deck/GaugeStrip'
 import { BackTo } from '../../deck/live/BackTo'
+import { MeetIt } from '../../deck/live/MeetIt'
 import type { Up } from '../../deck/live/frame'
 import { LiveStage } from '../../deck/live/LiveStage'
 import { LiveTiles } from '../../deck/live/LiveTiles'
@@ -120,7 +121,7 @@ export function DeckStation(loaded: Loaded) {
                   <LiveStage
                     now={now}
                     named={s.named}
-                    back={s.mark ? s.live?.back : undefined}
+                    back={s.ahead || undefined}
                     called={now.warnings.flatMap(({ lineIds }) => lineIds)}
                     sightings={s.sightings}
                     up={view}
@@ -144,6 +145,9 @@ export function DeckStation(loaded: Loaded) {
                 <SetNext deck={s.deck} next={s.toSet} onOut={s.isOut} onAll={() => void s.setAll()} />
               ) : (
                 <>
+                  {now && (
+                    <MeetIt movers={s.movers} chosen={s.mover} meet={s.live?.meet} onChoose={s.meetIt} />
+                  )}
                   <AtPractice s={s} />
                   <ClockList clocks={s.clocks} onDone={s.done} />
                   <div className="my-2 flex flex-wrap gap-2">
@@ -156,7 +160,9 @@ export function DeckStation(loaded: Loaded) {
                     )}
                   </div>
                   {now && (
-                    <BackTo marks={s.marks} chosen={s.mark} back={s.live?.back} onChoose={s.comeBack} />
+                    <>
+                      <BackTo marks={s.marks} chosen={s.mark} back={s.live?.back} onChoose={s.comeBack} />
+                    </>
                   )}
                   <DaySays s={s} />
                   <Weighed s={s} spread={loaded.kept.spreadId} />

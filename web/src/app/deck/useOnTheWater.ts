@@ -2,6 +2,7 @@ import { useMemo, useState } from 'react'
 import { clockOf } from '../../clock/model'
 import { unreal } from '../../deck/gauges'
 import type { Mark } from '../../deck/live/BackTo'
+import type { Mover } from '../../deck/live/MeetIt'
 import type { Where } from '../../deck/Scope'
 import type { Layer } from '../../deck/Sighted'
 import { sailedOf } from '../../deck/live/sailed'
@@ -15,6 +16,7 @@ import type { Strike } from '../../strikes/useDay'
 import type { useStrikeReports } from '../spread/useStrikeReports'
 import type { TripOfDay } from '../useTrip'
 import { TICK_MS } from './useSecond'
+import { useMeet } from './useMeet'
 import { placed, useSightings } from './useSightings'
 
 /** A circle in which most spreads stand (m). */
@@ -62,6 +64,7 @@ export function useOnTheWater({
     const sailed = one.sailed ?? practised.get(one.factId)
     return sailed ? { ...one, sailed } : one
   })
+  const sightings = useSightings(told, now)
   const marks = strikes.flatMap((one): Mark[] => {
     const place = one.placed ?? one.sailed ?? one.lureAt
     if (!place || Date.parse(one.happenedAt) > now + TICK_MS) return []
@@ -69,19 +72,26 @@ export function useOnTheWater({
     const words = `${one.label}, ${clockOf(Date.parse(one.happenedAt), trip.place.timeZone)}`
     return [{ factId: one.factId, lineId: one.lineId, words, latitudeDeg, longitudeDeg }]
   })
-  const mark = marks.find(({ factId }) => factId === params.get('back')) ?? null
+  const floating = sightings.shown
+    .filter(({ what }) => what === 'FLOATING_THING')
+    .slice(-1)
+    .map(({ factId, at, latitudeDeg, longitudeDeg }): Mark => {
+      const words = `Floating thing, ${clockOf(at, trip.place.timeZone)}`
+      return { factId, words, latitudeDeg, longitudeDeg }
+    })
+  const mark = [...marks, ...floating].find(({ factId }) => factId === params.get('back')) ?? null
   const back = mark && {
     latitudeDeg: mark.latitudeDeg,
     longitudeDeg: mark.longitudeDeg,
-    lineId: mark.lineId,
+    ...(mark.lineId && { lineId: mark.lineId }),
     // Until it is known in which circle nothing meets, a wide one.
     portRadiusM: round?.port.radiusM ?? WIDE_M,
     starboardRadiusM: round?.starboard.radiusM ?? WIDE_M,
   }
   const invented = instruments !== undefined && unreal(instruments) !== ''
   const isHeard = trip.live && ((instruments?.sources.length ?? 0) > 0 || fix !== undefined)
-  const sightings = useSightings(told, now)
-  const live = useLive(boat, spread, isHeard ? draft : null, out, back, sightings.boats, fix ?? null)
+  const { movers, mover, meet } = useMeet(sightings.moving, params.get('meet'), round)
+  const live = useLive(boat, spread, isHeard ? draft : null, out, back, meet, sightings.boats, fix ?? null)
   const strikeOn = async (lineId: string, label: string) => {
     const sailed = trip.live && live && !live.old ? sailedOf(lineId, live.now, instruments) : undefined
     // Where a boat that is not there was is no fact: it serves to practise with, and goes with the page.
@@ -107,8 +117,13 @@ export function useOnTheWater({
     see,
     strikes,
     strikeOn,
-    marks: marks.slice(-MOST_MARKS).reverse(),
+    marks: [...marks.slice(-MOST_MARKS).reverse(), ...floating],
     mark,
-    comeBack: (to: Mark | null) => put({ back: to?.factId ?? null }),
+    comeBack: (to: Mark | null) => put({ back: to?.factId ?? null, meet: null }),
+    movers,
+    mover,
+    meetIt: (what: Mover | null) => put({ meet: what?.what ?? null, back: null }),
+    /** The way that was chosen, to be drawn. */
+    ahead: mark ? live?.back : mover && live?.meet?.how && { ...live.meet, way: live.meet.how.way },
   }
 }

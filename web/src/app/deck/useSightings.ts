@@ -18,7 +18,18 @@ export interface Sighting extends Position {
   at: number
   what: string
   words: string
+  /** From the boat then; absent where nobody said. */
+  bearingDeg?: number
+  distanceM?: number
 }
+
+/** What moves and is fished: others are passed, or kept off. */
+const MOVES: ReadonlySet<string> = new Set([
+  'BIRDS_DIVING',
+  'BIRDS_SEARCHING',
+  'BIRDS_TRAVELLING',
+  'FISH_BREAKING',
+])
 
 /**
  * What was seen and where, of the last quarter of an hour. Beside a boat that is not there it lies nowhere that is kept:
@@ -39,7 +50,10 @@ export function useSightings(told: readonly Fact[], now: number) {
             : practised.get(fact.factId)
         const what = String(fact.payload.what)
         const words = SEEN.find(([one]) => one === what)?.[1] ?? ''
-        return place ? [{ factId: fact.factId, at, what, words, ...place }] : []
+        const { bearingDeg, distanceM } = fact.payload
+        const from =
+          typeof bearingDeg === 'number' && typeof distanceM === 'number' ? { bearingDeg, distanceM } : {}
+        return place ? [{ factId: fact.factId, at, what, words, ...from, ...place }] : []
       }),
     [told, practised, minute],
   )
@@ -55,9 +69,18 @@ export function useSightings(told: readonly Fact[], now: number) {
         })),
     [shown, minute],
   )
+  const moving = useMemo(
+    () =>
+      shown.filter(
+        ({ what, at, distanceM }) =>
+          MOVES.has(what) && distanceM !== undefined && at > minute * 60_000 - FOLLOWED_MS,
+      ),
+    [shown, minute],
+  )
   return {
     shown,
     boats,
+    moving,
     practise: (factId: string, place: Position) => setPractised((all) => new Map(all).set(factId, place)),
   }
 }

@@ -1,6 +1,7 @@
 import { useUnits } from '../../units/UnitsContext'
 import { Big } from '../StrikeCard'
 import { degrees } from '../gauges'
+import { minutes } from './minutes'
 import type { Live } from './queries'
 
 /** A place of today that one may want to come back over. */
@@ -8,7 +9,8 @@ export interface Mark {
   factId: string
   /** Of its line, and when: `S1, 10:33`. */
   words: string
-  lineId: string
+  /** Absent of what no line took: the middle of them comes over it. */
+  lineId?: string
   latitudeDeg: number
   longitudeDeg: number
 }
@@ -69,6 +71,3 @@ function Way({ back }: { back: NonNullable<Live['back']> }) {
     </>
   )
 }
-
-const minutes = (seconds: number): string =>
-  `${Math.floor(seconds / 60)} min ${String(Math.round(seconds % 60)).padStart(2, '0')} s`

@@ -1,9 +1,15 @@
 import { polyline } from '../../shared/drawing/polyline'
 import { wayOf, type PlanFrame } from './frame'
-import type { Live } from './queries'
 
-/** Her way back over a mark, and the mark. */
-export function BackWay({ back, frame: { x, y } }: { back: NonNullable<Live['back']>; frame: PlanFrame }) {
+/** A way of hers over ground, and what it leads to. */
+export interface WayTo {
+  northM: number
+  eastM: number
+  way: readonly number[]
+}
+
+/** Her way over a mark or to what moves, and where that is. */
+export function BackWay({ back, frame: { x, y } }: { back: WayTo; frame: PlanFrame }) {
   const draw = polyline<[number, number]>(
     ([north, east]) => x(north, east),
     ([north, east]) => y(north, east),

@@ -1,7 +1,6 @@
 import { useSize } from '../../shared/useWidth'
-import { BackWay } from './BackWay'
+import { BackWay, type WayTo } from './BackWay'
 import { planFrame, wayOf, type Up } from './frame'
-import type { Live } from './queries'
 import { LivePlan, type LiveProps } from './LivePlan'
 import { LiveSide } from './LiveSide'
 import { LiveTable } from './LiveTable'
@@ -26,8 +25,8 @@ export function LiveStage({
   sightings: readonly SeenThing[]
   up: Up
   boatM: number
-  /** The way back that was chosen. */
-  back: Live['back']
+  /** The way that was chosen: back over a mark, or to what moves. */
+  back: WayTo | undefined
 }) {
   const [frame, width, height] = useSize()
   const side = up === 'BOW' ? Math.round(height * SIDE_SHARE) : 0

@@ -18,6 +18,7 @@ const HELD_MS = 300_000
  * @param draft null asks nothing
  * @param out   lines that are out
  * @param back  where to come back over
+ * @param meet  what moves and is to be met
  * @param boatsSeen that send nothing, where they were seen
  * @param fix   the last of this device, where it is a source
  */
@@ -27,6 +28,7 @@ export function useLive(
   draft: Draft | null,
   out: readonly string[],
   back: LiveAsked['back'] | null,
+  meet: LiveAsked['meet'] | null,
   boatsSeen: NonNullable<LiveAsked['boatsSeen']>,
   fix: Fix | null,
 ): Live | undefined {
@@ -39,7 +41,7 @@ export function useLive(
     held.current = [...held.current.filter(({ at }) => Date.parse(at) > from), fix]
   }, [fix])
   const asked = useQuery({
-    queryKey: ['live', boat, spreadId, draft, out, back, boatsSeen],
+    queryKey: ['live', boat, spreadId, draft, out, back, meet, boatsSeen],
     queryFn: async () => {
       // Another spread is told the whole way; what was told of it out of order would be passed over.
       const spread = JSON.stringify([draft, out])
@@ -53,6 +55,7 @@ export function useLive(
         fixes,
         ...(boatsSeen.length > 0 && { boatsSeen }),
         ...(back && { back }),
+        ...(meet && { meet }),
       })
       // One that the server has begun anew is told the whole way again.
       heard.current = live.now ? live.now.at : ''

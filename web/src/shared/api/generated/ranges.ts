@@ -120,6 +120,10 @@ export const RANGES = {
     slowestMps: { least: 0.2, most: 11 },
     volumeM3: { least: 0, most: 0.1 },
   },
+  MeetBody: {
+    portRadiusM: { least: 5, most: 2000 },
+    starboardRadiusM: { least: 5, most: 2000 },
+  },
   MoveBody: {
     leftMin: { least: 0, most: 1440 },
   },
@@ -200,6 +204,12 @@ export const RANGES = {
   },
   Set: {
     letOutM: { least: 1, most: 400 },
+  },
+  SightBody: {
+    bearingDeg: { least: 0, most: 360 },
+    distanceM: { least: 1, most: 20000 },
+    latitudeDeg: { least: -90, most: 90 },
+    longitudeDeg: { least: -180, most: 180 },
   },
   Sighted: {
     bearingDeg: { least: 0, most: 360 },

@@ -2462,6 +2462,23 @@ export interface components {
             alongM: number;
             words: string;
         };
+        HowReply: {
+            /** Format: double */
+            asternM: number;
+            /** Format: double */
+            holdsDeg: number;
+            /** Format: double */
+            inS: number;
+            /** Format: double */
+            nearestM: number;
+            /** @enum {string} */
+            side: "PORT" | "STARBOARD";
+            /** Format: double */
+            steerDeg: number;
+            /** Format: double */
+            turnDeg: number;
+            way: number[];
+        };
         ImportReply: {
             /** Format: uuid */
             importId: string;
@@ -2686,6 +2703,7 @@ export interface components {
             boatsSeen?: components["schemas"]["SeenBody"][];
             draft: components["schemas"]["SpreadDraft"];
             fixes: components["schemas"]["FixBody"][];
+            meet?: components["schemas"]["MeetBody"];
             outLineIds: string[];
             /** Format: uuid */
             spreadId?: string;
@@ -2710,6 +2728,7 @@ export interface components {
             /** Format: date-time */
             asked: string;
             back?: components["schemas"]["BackReply"];
+            meet?: components["schemas"]["MeetReply"];
             now?: components["schemas"]["NowReply"];
             old: boolean;
         };
@@ -2933,6 +2952,28 @@ export interface components {
             /** @enum {string} */
             where: "BOAT" | "BOX" | "NUMBERS" | "BENCH_NUMBERS" | "RULES" | "PLAN";
             words: string;
+        };
+        MeetBody: {
+            /** Format: double */
+            portRadiusM: number;
+            sights: components["schemas"]["SightBody"][];
+            /** Format: double */
+            starboardRadiusM: number;
+        };
+        MeetReply: {
+            /** Format: double */
+            courseDeg: number;
+            /** Format: double */
+            doubtM: number;
+            /** Format: double */
+            eastM: number;
+            how?: components["schemas"]["HowReply"];
+            /** Format: double */
+            mps: number;
+            /** Format: double */
+            northM: number;
+            /** Format: int32 */
+            sights: number;
         };
         MendReply: {
             changes: components["schemas"]["SpreadChangeReply"][];
@@ -3782,6 +3823,18 @@ export interface components {
             tooLittleDeg: number;
             /** Format: double */
             wantedDeg: number;
+        };
+        SightBody: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            bearingDeg: number;
+            /** Format: double */
+            distanceM: number;
+            /** Format: double */
+            latitudeDeg: number;
+            /** Format: double */
+            longitudeDeg: number;
         };
         SightReply: {
             /** Format: double */

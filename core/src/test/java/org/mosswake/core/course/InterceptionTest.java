@@ -117,4 +117,27 @@ class InterceptionTest {
         assertThat(inside / flocks).isGreaterThan(0.85);
         assertThat(off / flocks).isLessThan(0.6);
     }
+
+    /** Sights of another flock do not bend its way; how far it may turn is what the way stands, and no more. */
+    @Test
+    void aMeetingIsMadeOfSightsOfOneFlockAndSaysWhatItStands() {
+        Pose boat = new Pose(0, 0, 0);
+        var sights = new java.util.ArrayList<Meeting.Sight>();
+        for (int t = -120; t <= 0; t += 20) {
+            sights.add(sight(t, 1200 + 1.8 * t, 500 - 0.5 * t));
+        }
+        Meeting alone = Meeting.of(sights, boat, TRAIN, 0);
+        sights.add(3, sight(-70, -900, -2500));
+        Meeting meeting = Meeting.of(sights, boat, TRAIN, 0);
+        assertThat(meeting.sights()).isEqualTo(7).isEqualTo(alone.sights());
+        assertThat(meeting.flock()).isEqualTo(alone.flock());
+        assertThat(meeting.flock().northMps()).isCloseTo(1.8, within(0.25));
+        assertThat(meeting.how()).isPresent();
+        assertThat(meeting.holdsRad()).isBetween(0.0, Math.toRadians(60));
+        assertThat(Meeting.of(sights.subList(0, 1), boat, TRAIN, 0).sights()).isEqualTo(1);
+    }
+
+    private static Meeting.Sight sight(double atS, double north, double east) {
+        return new Meeting.Sight(atS, north, east, Math.atan2(east, north), Math.hypot(north, east));
+    }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.clock.Place;
+import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.core.live.Sample;
 import org.mosswake.core.live.SeenBoat;
@@ -20,6 +21,7 @@ import org.mosswake.server.strikes.FixBody;
  * @param outLineIds lines that are out; others are not shown
  * @param back       where to; absent where nobody wants to
  * @param fixes      of the device that asks, since it was last answered: for a boat without instruments
+ * @param meet       what moves and is to be met with the lures; absent where nobody wants to
  * @param boatsSeen  boats that send nothing, where they were seen; two sightings tell a way
  */
 record LiveBody(
@@ -27,6 +29,7 @@ record LiveBody(
         @Nullable UUID spreadId,
         List<UUID> outLineIds,
         List<FixBody> fixes,
+        @Nullable MeetBody meet,
         @Nullable List<SeenBody> boatsSeen,
         @Nullable BackBody back)
         implements Checked {
@@ -47,6 +50,39 @@ record LiveBody(
         return boatsSeen == null
                 ? List.of()
                 : boatsSeen.stream().map(SeenBody::sighting).toList();
+    }
+
+    /**
+     * What moves, as it was seen.
+     *
+     * @param bearingDeg from the boat then, of true north
+     */
+    record SightBody(Instant at, Double latitudeDeg, Double longitudeDeg, Double bearingDeg, Double distanceM) {
+        private static final Accepted BEARING_DEG = new Accepted(0, 360, "°");
+        private static final Accepted DISTANCE_M = new Accepted(1, 20_000, "m");
+
+        private void check(Faults faults, String path) {
+            faults.required(path + "at", at);
+            Place.LATITUDE_DEG.check(faults, path + "latitudeDeg", latitudeDeg);
+            Place.LONGITUDE_DEG.check(faults, path + "longitudeDeg", longitudeDeg);
+            BEARING_DEG.check(faults, path + "bearingDeg", bearingDeg);
+            DISTANCE_M.check(faults, path + "distanceM", distanceM);
+        }
+    }
+
+    /** @param portRadiusM in which nothing meets, with {@code starboardRadiusM} */
+    record MeetBody(List<SightBody> sights, Double portRadiusM, Double starboardRadiusM) {
+        private void check(Faults faults) {
+            Helm.RADIUS_M.check(faults, "meet.portRadiusM", portRadiusM);
+            Helm.RADIUS_M.check(faults, "meet.starboardRadiusM", starboardRadiusM);
+            if (faults.count("meet.sights", sights, 1, MOST_SEEN)) {
+                for (int i = 0; i < sights.size(); i++) {
+                    if (faults.required("meet.sights[" + i + "]", sights.get(i))) {
+                        sights.get(i).check(faults, "meet.sights[" + i + "].");
+                    }
+                }
+            }
+        }
     }
 
     /**
@@ -80,6 +116,9 @@ record LiveBody(
         faults.required("outLineIds", outLineIds);
         if (back != null) {
             back.check(faults, "back.");
+        }
+        if (meet != null) {
+            meet.check(faults);
         }
         FixBody.check(faults, fixes, 0, MOST_FIXES);
         if (boatsSeen != null && faults.count("boatsSeen", boatsSeen, 0, MOST_SEEN)) {

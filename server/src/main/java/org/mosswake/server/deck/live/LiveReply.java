@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.mosswake.core.course.Meeting;
 import org.mosswake.core.live.BackOver;
 import org.mosswake.core.live.LiveMoment;
 import org.mosswake.core.live.LiveMoment.LivePlace;
@@ -26,10 +27,15 @@ import org.mosswake.server.platform.wire.SentenceReply;
  *
  * @param now absent while nothing is told of her, or she has no course yet
  * @param back the way back that was asked for; absent where none leads there
+ * @param meet how what was seen to move is met with the lures
  * @param old what is told ended a while ago: what is shown was so then
  */
 record LiveReply(
-        Instant asked, @Nullable NowReply now, @Nullable BackReply back, boolean old) {
+        Instant asked,
+        @Nullable NowReply now,
+        @Nullable BackReply back,
+        @Nullable MeetReply meet,
+        boolean old) {
     /** Told nothing for so long, what is shown is of the past. */
     static final Duration OLD = Duration.ofSeconds(8);
 
@@ -216,14 +222,20 @@ record LiveReply(
         }
     }
 
-    static LiveReply of(LiveSpread live, Instant asked, double wantedMps, Optional<LiveSpread.Returning> back) {
+    static LiveReply of(
+            LiveSpread live,
+            Instant asked,
+            double wantedMps,
+            Optional<LiveSpread.Returning> back,
+            Optional<Meeting> meeting) {
         return live.moment()
                 .map(moment -> new LiveReply(
                         asked,
                         NowReply.of(moment, live.others(), wantedMps),
                         back.map(BackReply::of).orElse(null),
+                        meeting.map(one -> MeetReply.of(one, moment.motion())).orElse(null),
                         Duration.between(moment.at(), asked).compareTo(OLD) > 0))
-                .orElse(new LiveReply(asked, null, null, false));
+                .orElse(new LiveReply(asked, null, null, null, false));
     }
 
     private static double tenth(double value) {

@@ -67,7 +67,13 @@ public class LiveService {
         return () -> spreads.with(asked, () -> begin(asked), kept -> {
             hear(kept, vessel, body.fixes());
             SeenBoat.of(body.sightings()).ifPresent(kept.live()::see);
-            return LiveReply.of(kept.live(), clock.now(vessel), whole.speed().mps(), back(kept.live(), body.back()));
+            return LiveReply.of(
+                    kept.live(),
+                    clock.now(vessel),
+                    whole.speed().mps(),
+                    back(kept.live(), body.back()),
+                    Optional.ofNullable(body.meet())
+                            .flatMap(meet -> kept.live().moment().flatMap(moment -> Meetings.of(moment, meet))));
         });
     }
 

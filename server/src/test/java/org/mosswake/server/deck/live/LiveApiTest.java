@@ -138,6 +138,40 @@ class LiveApiTest {
         assertThat(wrong.fields()).containsExactly("boatsSeen[0].longitudeDeg");
     }
 
+    /** A flock ahead that crosses to port is met ahead of it; seen once nobody knows its way; nonsense is refused by its field. */
+    @Test
+    void aFlockIsMetWithTheLures(Api api) {
+        String boat = api.quietLedger();
+        JsonNode draft = draft(api);
+        String body = """
+                {"draft": %s, "outLineIds": ["%s"], "fixes": [%s],
+                 "meet": {"sights": [%s], "portRadiusM": 70, "starboardRadiusM": 60}}""";
+        String fixes = String.join(",", north(120, 0));
+        String line = lines(draft).get(0);
+        JsonNode once = api.post(boat + "/live", body.formatted(draft, line, fixes, sight(40, -47.294)))
+                .json()
+                .get("meet");
+        assertThat(once.get("sights").asInt()).isEqualTo(1);
+        String both = sight(40, -47.294) + "," + sight(5, -47.2948);
+        JsonNode meet = api.post(boat + "/live", body.formatted(draft, line, fixes, both))
+                .json()
+                .get("meet");
+        assertThat(meet.get("sights").asInt()).isEqualTo(2);
+        assertThat(meet.get("courseDeg").asDouble()).isBetween(200.0, 340.0);
+        assertThat(meet.at("/how/nearestM").asDouble()).isGreaterThan(15);
+        assertThat(meet.at("/how/inS").asDouble()).isPositive();
+        assertThat(meet.at("/how/way").size()).isGreaterThan(10);
+        var wrong = api.post(
+                boat + "/live",
+                body.formatted(draft, line, fixes, sight(5, -47.3).replace("300.0", "0")));
+        assertThat(wrong.fields()).containsExactly("meet.sights[0].distanceM");
+    }
+
+    private static String sight(int secondsAgo, double longitude) {
+        return "{\"at\": \"%s\", \"latitudeDeg\": 27.606, \"longitudeDeg\": %.4f, \"bearingDeg\": 40, \"distanceM\": 300.0}"
+                .formatted(Instant.now().minusSeconds(secondsAgo), longitude);
+    }
+
     private static String seen(int secondsAgo, double longitude) {
         return "{\"at\": \"%s\", \"latitudeDeg\": 27.6, \"longitudeDeg\": %.4f}"
                 .formatted(Instant.now().minusSeconds(secondsAgo), longitude);
