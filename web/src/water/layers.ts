@@ -7,9 +7,9 @@ import ImageLayer from 'ol/layer/Image'
 import VectorLayer from 'ol/layer/Vector'
 import ImageCanvas from 'ol/source/ImageCanvas'
 import VectorSource from 'ol/source/Vector'
-import { Circle, Fill, Stroke, Style, Text } from 'ol/style'
+import { Circle, Fill, RegularShape, Stroke, Style, Text } from 'ol/style'
 import { averaged, boundsOf, contourLevels, shareOf, smoothed, tint, valueAt, type Sea } from './model'
-import type { Grid, Place, SeaSpot } from './queries'
+import type { Grid, Mark, Place, SeaSpot } from './queries'
 
 const INK = '#17211b'
 const FOAM = '#f4f3ea'
@@ -210,4 +210,61 @@ export function placeLayer(
     return feature
   })
   return new VectorLayer({ source: new VectorSource({ features: [harbour, ...numbered] }) })
+}
+
+/** Places with a name, as crosses. */
+export function markLayer(marks: readonly Mark[], sea: Sea) {
+  const features = marks.map((mark) => {
+    const feature = new Feature(new Point(sea.toXy(mark)))
+    feature.setStyle(
+      new Style({
+        image: new RegularShape({
+          points: 4,
+          radius: 7,
+          radius2: 0,
+          stroke: new Stroke({ color: INK, width: 2.5 }),
+        }),
+        text: new Text({
+          text: mark.name,
+          font: FONT,
+          offsetX: 11,
+          textAlign: 'left',
+          fill: new Fill({ color: INK }),
+          stroke: halo,
+        }),
+      }),
+    )
+    return feature
+  })
+  return new VectorLayer({ source: new VectorSource({ features }), declutter: true })
+}
+
+/** A square of sea in which lures were taken, and the time that lines fished there. */
+export interface StruckSea extends SeaSpot {
+  strikes: number
+  minutes: number
+}
+
+/** Strikes for the time fished, the more the larger; hollow where nobody knows the time. */
+export function struckLayer(pieces: readonly StruckSea[], sea: Sea) {
+  const rate = ({ strikes, minutes }: StruckSea) => (minutes > 0 ? strikes / minutes : 0)
+  const best = Math.max(1e-9, ...pieces.map(rate))
+  const features = pieces
+    .filter(({ strikes }) => strikes > 0)
+    .map((piece) => {
+      const feature = new Feature(new Point(sea.toXy(piece)))
+      feature.setStyle(
+        new Style({
+          image: new RegularShape({
+            points: 3,
+            radius: 4 + 6 * Math.sqrt(rate(piece) / best),
+            rotation: Math.PI,
+            ...(piece.minutes > 0 && { fill: new Fill({ color: LICHEN }) }),
+            stroke: new Stroke({ color: INK, width: 1.5 }),
+          }),
+        }),
+      )
+      return feature
+    })
+  return new VectorLayer({ source: new VectorSource({ features }) })
 }

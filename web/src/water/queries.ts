@@ -1,5 +1,6 @@
 import { queryOptions } from '@tanstack/react-query'
 import { ask, Problem, type Schemas } from '../shared/api/client'
+import { keep } from '../shared/api/keep'
 import type { paths } from '../shared/api/generated/types'
 
 export type Grid = Schemas['GridReply']
@@ -43,3 +44,20 @@ export const beginOf = (boat: string, at: string, day: string, target: Target | 
 
 export const removeGrid = (boat: string, grid: string) =>
   ask((api) => api.DELETE('/api/boats/{boat}/water/{grid}', { params: { path: { boat, grid } } }))
+
+export type Mark = Schemas['SeaMarkBody']
+export type MarksTaken = Schemas['MarksTaken']
+
+export const marksOf = (boat: string) =>
+  queryOptions({
+    queryKey: ['marks', boat],
+    queryFn: () => ask((api) => api.GET('/api/boats/{boat}/marks', { params: { path: { boat } } })),
+  })
+
+export const saveMark = (boat: string, body: Mark) =>
+  keep<Mark>((api) => api.PUT('/api/boats/{boat}/marks', { params: { path: { boat } }, body }))
+
+export const removeMark = (boat: string, { markId: mark, version }: Mark) =>
+  ask((api) =>
+    api.DELETE('/api/boats/{boat}/marks/{mark}', { params: { path: { boat, mark }, query: { version } } }),
+  )

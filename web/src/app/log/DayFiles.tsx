@@ -52,7 +52,9 @@ export function takenWords({ points, kept, withoutTime, outside, nowhere, waypoi
     `${kept} of ${points} points taken in`,
     ...(here > 0 ? [`${here} were here already`] : []),
     ...left.filter(([n]) => n > 0).map(([n, why]) => `${n} left out, ${why}`),
-    ...(waypoints > 0 ? [`${waypoints} marks left out: a day out has no place for them`] : []),
+    ...(waypoints > 0
+      ? [`${waypoints} marks left out: take them in with Marks, on the picture of the water`]
+      : []),
   ]
   return `${parts.join('; ')}.`
 }

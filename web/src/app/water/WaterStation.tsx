@@ -18,6 +18,7 @@ import { PlaceList } from './PlaceList'
 import { useWater } from './useWater'
 import { pictureWords, readWords } from './words'
 
+const MarksSheet = later(() => import('./MarksSheet').then((module) => module.MarksSheet))
 const GridsSheet = later(() => import('./GridsSheet').then((module) => module.GridsSheet))
 
 /** The water of the day: its newest picture, the edges in it, and where it is worth beginning. */
@@ -36,7 +37,7 @@ export function WaterStation({
   const target = answerOf(plan.answers, 'TARGET')?.choice
   const w = useWater(boat, planDay, target as Parameters<typeof useWater>[2])
   const [over, setOver] = useState<SeaSpot | null>(null)
-  const [sheet, setSheet] = useState(false)
+  const [sheet, setSheet] = useState<'grids' | 'marks' | null>(null)
   const [dropped, setDropped] = useState<File | null>(null)
   const go = useNavigate()
   const { date, place } = planDay
@@ -67,7 +68,7 @@ export function WaterStation({
           onDrop={(event) => {
             event.preventDefault()
             setDropped(event.dataTransfer.files[0] ?? null)
-            setSheet(true)
+            setSheet('grids')
           }}
         >
           <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pb-1">
@@ -107,22 +108,30 @@ export function WaterStation({
             <p className="grow" data-testid="read">
               {over
                 ? readWords(over, w)
-                : 'Dark line: where the water changes. Dotted: a day before. Blank: cloud, not known.'}
+                : 'Dark line: where the water changes. Dotted: a day before. Blank: cloud. Triangles: your strikes for the time fished.'}
             </p>
-            <Button onClick={() => setSheet(true)}>{w.grids.length} grids…</Button>
+            <Button onClick={() => setSheet('grids')}>
+              {w.grids.length === 1 ? '1 grid…' : `${w.grids.length} grids…`}
+            </Button>
+            <Button onClick={() => setSheet('marks')}>
+              {w.marks.length === 1 ? '1 mark…' : `${w.marks.length} marks…`}
+            </Button>
           </div>
         </div>
         <PlaceList {...{ w, target, planDay }} onBegin={beginAt} />
       </main>
       <Suspense fallback={null}>
-        {sheet && (
+        {sheet === 'marks' && (
+          <MarksSheet boat={boat.boatId} marks={w.marks} onClose={() => setSheet(null)} />
+        )}
+        {sheet === 'grids' && (
           <GridsSheet
             boat={boat.boatId}
             grids={w.grids}
             timeZone={place.timeZone}
             dropped={dropped}
             onClose={() => {
-              setSheet(false)
+              setSheet(null)
               setDropped(null)
             }}
           />

@@ -1,15 +1,25 @@
 import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import type { Boat } from '../../draft/queries'
+import { logOf } from '../../log/queries'
 import { useAddress } from '../../shared/useAddress'
 import { sayFigure } from '../../units/sentence'
 import { FIGURE_OF, useUnits } from '../../units/UnitsContext'
-import { contourLayer, edgeLayer, figureLayer, placeLayer, tintLayer } from '../../water/layers'
+import {
+  contourLayer,
+  edgeLayer,
+  figureLayer,
+  markLayer,
+  placeLayer,
+  struckLayer,
+  tintLayer,
+} from '../../water/layers'
 import { around, KINDS, newestOf, seaAbout } from '../../water/model'
-import { beginOf, cellsOf, gridsOf, type Kind, type Target } from '../../water/queries'
+import { beginOf, cellsOf, gridsOf, marksOf, type Kind, type Mark, type Target } from '../../water/queries'
 import type { PlanDay } from '../plan/usePlanDay'
 
 const MINUTE = 60_000
+const NO_MARKS: readonly Mark[] = []
 const NOTHING = { places: [], lacking: [], edges: [], before: [] }
 
 /** The grids of the planned moment, what is drawn of them, and the places they speak for. */
@@ -59,9 +69,13 @@ export function useWater(boat: Boat, planDay: PlanDay, target: Target | undefine
     () => [placeLayer(begin.places, chosen, home, place, sea)],
     [begin, chosen, home, place, sea],
   )
+  const marks = useQuery(marksOf(boatId)).data ?? NO_MARKS
+  const crosses = useMemo(() => [markLayer(marks, sea)], [marks, sea])
+  const pieces = useQuery({ ...logOf(boatId, [], planDay.date), refetchInterval: false }).data?.pieces
+  const struck = useMemo(() => [struckLayer(pieces ?? [], sea)], [pieces, sea])
   const layers = useMemo(
-    () => [...base, ...ground, ...figures, ...edges, ...spots],
-    [base, ground, figures, edges, spots],
+    () => [...base, ...ground, ...figures, ...struck, ...edges, ...crosses, ...spots],
+    [base, ground, figures, struck, edges, crosses, spots],
   )
   const bounds = useMemo(
     () => around([home, ...begin.places.map(({ at }) => at)].map((spot) => sea.toXy(spot))),
@@ -72,6 +86,7 @@ export function useWater(boat: Boat, planDay: PlanDay, target: Target | undefine
     waiting: begun.isPending,
     problem: begun.error,
     grids: grids ?? [],
+    marks,
     kinds,
     kind,
     setKind: (next: Kind) => put({ of: next }),

@@ -192,6 +192,10 @@ export const RANGES = {
     turnDegMin: { least: -3600, most: 3600 },
     waterC: { least: -3, most: 45 },
   },
+  SeaMarkBody: {
+    latitudeDeg: { least: -90, most: 90 },
+    longitudeDeg: { least: -180, most: 180 },
+  },
   SeenBody: {
     latitudeDeg: { least: -90, most: 90 },
     longitudeDeg: { least: -180, most: 180 },

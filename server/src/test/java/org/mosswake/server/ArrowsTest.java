@@ -38,6 +38,7 @@ class ArrowsTest {
                     "..server.weights..",
                     "..server.putaway..",
                     "..server.water..",
+                    "..server.marks..",
                     "..server.owner..");
 
     @ArchTest

@@ -96,6 +96,35 @@ class WaterIT extends Journey {
         assertThat(complaints).isEmpty();
     }
 
+    @Test
+    void marksComeInAreNamedAndGoOut() {
+        water();
+        button("0 marks…").click();
+        Locator sheet = page.getByRole(AriaRole.DIALOG);
+        page.getByLabel("Waypoints, GPX")
+                .setInputFiles(new FilePayload("old.gpx", "application/gpx+xml", """
+                        <gpx version="1.1" creator="x"><wpt lat="27.62" lon="-47.31"><name>Old rip</name></wpt>
+                        <wpt lat="97" lon="0"/></gpx>""".getBytes(StandardCharsets.UTF_8)));
+        assertThat(sheet).containsText("1 taken in; 1 left out, at no place on earth.");
+        page.getByLabel("New mark").fill("Second hump");
+        page.getByLabel("Latitude and longitude").fill("27 33 N, 47 20 W");
+        page.keyboard().press("Enter");
+        button("Keep it").click();
+        assertThat(page.getByLabel("Name of Second hump")).isVisible();
+        page.getByLabel("Name of Old rip").fill("The rip");
+        page.keyboard().press("Enter");
+        assertThat(page.getByLabel("Name of The rip")).isVisible();
+        String file = page.request()
+                .get(product.url() + sheet.getByText("All as GPX").getAttribute("href"))
+                .text();
+        assertThat(file).contains("Second hump", "The rip").doesNotContain("Old rip");
+        sheet.locator("li").first().getByText("Remove").click();
+        assertThat(sheet.locator("li")).hasCount(1);
+        page.keyboard().press("Escape");
+        assertThat(button("1 mark…")).isVisible();
+        assertThat(complaints).isEmpty();
+    }
+
     private void choose(String name, StringBuilder text) {
         page.getByLabel("A grid: .nc, .asc or .csv")
                 .setInputFiles(

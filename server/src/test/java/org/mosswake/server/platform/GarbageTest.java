@@ -66,7 +66,7 @@ class GarbageTest {
                 .replace("{day}", "2026-06-18")
                 .replace("{species}", "MAHI")
                 .replaceAll(
-                        "\\{(spread|trip|calibration|thing|source|device|imported|grid)}",
+                        "\\{(spread|trip|calibration|thing|source|device|imported|grid|mark)}",
                         UUID.randomUUID().toString());
     }
 

@@ -21,5 +21,7 @@ public enum DocumentKind {
     /** Why a spread was made as it is; named by the spread. */
     ORIGIN,
     /** A source of instruments; named by its id. */
-    INSTRUMENT
+    INSTRUMENT,
+    /** A place with a name; named by its id. */
+    MARK
 }
