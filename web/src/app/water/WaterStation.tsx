@@ -105,10 +105,10 @@ export function WaterStation({
             onPlace={w.choose}
           />
           <div className="flex flex-wrap items-center gap-x-4 border-t-2 border-ink bg-shade px-4 py-1">
-            <p className="grow" data-testid="read">
+            <p className="min-w-0 flex-1 max-md:basis-full" data-testid="read">
               {over
                 ? readWords(over, w)
-                : 'Dark line: where the water changes. Dotted: a day before. Blank: cloud. Triangles: your strikes for the time fished.'}
+                : 'Dark: an edge. Dotted: a day before. Blank: cloud. Triangles: your strikes for their time.'}
             </p>
             <Button onClick={() => setSheet('grids')}>
               {w.grids.length === 1 ? '1 grid…' : `${w.grids.length} grids…`}

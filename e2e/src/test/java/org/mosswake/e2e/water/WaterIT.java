@@ -99,29 +99,29 @@ class WaterIT extends Journey {
     @Test
     void marksComeInAreNamedAndGoOut() {
         water();
-        button("0 marks…").click();
+        button("2 marks…").click();
         Locator sheet = page.getByRole(AriaRole.DIALOG);
         page.getByLabel("Waypoints, GPX")
                 .setInputFiles(new FilePayload("old.gpx", "application/gpx+xml", """
-                        <gpx version="1.1" creator="x"><wpt lat="27.62" lon="-47.31"><name>Old rip</name></wpt>
+                        <gpx version="1.1" creator="x"><wpt lat="27.62" lon="-47.31"><name>Far rip</name></wpt>
                         <wpt lat="97" lon="0"/></gpx>""".getBytes(StandardCharsets.UTF_8)));
         assertThat(sheet).containsText("1 taken in; 1 left out, at no place on earth.");
-        page.getByLabel("New mark").fill("Second hump");
+        page.getByLabel("New mark").fill("Third hump");
         page.getByLabel("Latitude and longitude").fill("27 33 N, 47 20 W");
         page.keyboard().press("Enter");
         button("Keep it").click();
-        assertThat(page.getByLabel("Name of Second hump")).isVisible();
-        page.getByLabel("Name of Old rip").fill("The rip");
+        assertThat(page.getByLabel("Name of Third hump")).isVisible();
+        page.getByLabel("Name of Far rip").fill("The rip");
         page.keyboard().press("Enter");
         assertThat(page.getByLabel("Name of The rip")).isVisible();
         String file = page.request()
                 .get(product.url() + sheet.getByText("All as GPX").getAttribute("href"))
                 .text();
-        assertThat(file).contains("Second hump", "The rip").doesNotContain("Old rip");
+        assertThat(file).contains("Third hump", "The rip").doesNotContain("Far rip");
         sheet.locator("li").first().getByText("Remove").click();
-        assertThat(sheet.locator("li")).hasCount(1);
+        assertThat(sheet.locator("li")).hasCount(3);
         page.keyboard().press("Escape");
-        assertThat(button("1 mark…")).isVisible();
+        assertThat(button("3 marks…")).isVisible();
         assertThat(complaints).isEmpty();
     }
 
