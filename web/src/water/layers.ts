@@ -88,42 +88,55 @@ export function figureLayer(grid: Grid, cells: Float32Array, sea: Sea, say: (val
   return new VectorLayer({ source: new VectorSource({ features }), declutter: true })
 }
 
-/** Lines of equal depth with their figures. */
-export function contourLayer(grid: Grid, cells: Float32Array, sea: Sea, say: (depth: number) => string) {
-  const features = contourLevels(grid.least ?? 0, grid.most ?? 0).flatMap((level) =>
-    contours()
-      .size([grid.columns, grid.rows])
-      .contour(
-        Array.from(cells, (value) => (Number.isNaN(value) ? -1 : value)),
-        level,
-      )
-      .coordinates.flatMap((polygon) => polygon.flatMap((ring) => inside(ring, grid)))
-      .map((line) => {
-        const feature = new Feature(
-          new LineString(
-            line.map(([x, y]) =>
-              sea.toXy({
-                latitudeDeg: grid.southDeg + (y! - 0.5) * grid.latStepDeg,
-                longitudeDeg: grid.westDeg + (x! - 0.5) * grid.lonStepDeg,
-              }),
+/**
+ * Lines of equal depth with their figures.
+ *
+ * @param unitM metres of the unit they are read in: depths are round in it
+ */
+export function contourLayer(
+  grid: Grid,
+  cells: Float32Array,
+  sea: Sea,
+  unitM: number,
+  say: (depth: number) => string,
+) {
+  const levels = contourLevels((grid.least ?? 0) / unitM, (grid.most ?? 0) / unitM)
+  const features = levels
+    .map((level) => level * unitM)
+    .flatMap((level) =>
+      contours()
+        .size([grid.columns, grid.rows])
+        .contour(
+          Array.from(cells, (value) => (Number.isNaN(value) ? -1 : value)),
+          level,
+        )
+        .coordinates.flatMap((polygon) => polygon.flatMap((ring) => inside(ring, grid)))
+        .map((line) => {
+          const feature = new Feature(
+            new LineString(
+              line.map(([x, y]) =>
+                sea.toXy({
+                  latitudeDeg: grid.southDeg + (y! - 0.5) * grid.latStepDeg,
+                  longitudeDeg: grid.westDeg + (x! - 0.5) * grid.lonStepDeg,
+                }),
+              ),
             ),
-          ),
-        )
-        feature.setStyle(
-          new Style({
-            stroke: new Stroke({ color: '#82938d', width: 1.3 }),
-            text: new Text({
-              text: say(level),
-              font: '12px "Atkinson Hyperlegible Next Variable", sans-serif',
-              placement: 'line',
-              fill: new Fill({ color: SLATE }),
-              stroke: halo,
+          )
+          feature.setStyle(
+            new Style({
+              stroke: new Stroke({ color: '#82938d', width: 1.3 }),
+              text: new Text({
+                text: say(level),
+                font: '12px "Atkinson Hyperlegible Next Variable", sans-serif',
+                placement: 'line',
+                fill: new Fill({ color: SLATE }),
+                stroke: halo,
+              }),
             }),
-          }),
-        )
-        return feature
-      }),
-  )
+          )
+          return feature
+        }),
+    )
   return new VectorLayer({ source: new VectorSource({ features }), declutter: true })
 }
 

@@ -53,7 +53,11 @@ export function useWater(boat: Boat, planDay: PlanDay, target: Target | undefine
   const ground = useMemo(
     () =>
       depth && depths
-        ? [contourLayer(depth, depths, sea, (metres) => units.say('distance', metres).replace('.0', ''))]
+        ? [
+            contourLayer(depth, depths, sea, units.unit('distance').factor, (metres) =>
+              units.say('distance', metres).replace('.0', ''),
+            ),
+          ]
         : [],
     [depth, depths, sea, units],
   )

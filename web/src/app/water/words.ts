@@ -1,4 +1,4 @@
-import { clockOf, dayInWords, streamAt } from '../../clock/model'
+import { clockOf, dateAt, dayInWords, streamAt } from '../../clock/model'
 import { KINDS, valueAt } from '../../water/model'
 import type { Units } from '../../units/UnitsContext'
 import type { PlanDay } from '../plan/usePlanDay'
@@ -9,7 +9,7 @@ import type { useWater } from './useWater'
 export const pictureWords = ({ at, knownShare }: Grid, timeZone: string): string => {
   const clear = knownShare < 0.995 ? `, ${Math.round(100 * (1 - knownShare))} % under cloud` : ''
   return at
-    ? `${dayInWords(at.slice(0, 10))}, ${clockOf(Date.parse(at), timeZone)}${clear}`
+    ? `${dayInWords(dateAt(Date.parse(at), timeZone))}, ${clockOf(Date.parse(at), timeZone)}${clear}`
     : `does not change${clear.replace('under cloud', 'not known')}`
 }
 

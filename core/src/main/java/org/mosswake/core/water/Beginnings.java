@@ -305,6 +305,12 @@ public final class Beginnings {
         if (temperature.isEmpty()) {
             all.add(Sentence.of("No temperature is here: an edge would weigh more than all of these."));
         }
+        temperature
+                .map(grid -> grid.frame().awayM(ask.home()))
+                .filter(away -> away > ask.reachM())
+                .ifPresent(away -> all.add(Sentence.of(
+                        "The picture of temperature that is here begins {0} away: it is of another sea.",
+                        Figure.miles(away))));
         if (colour.isEmpty()) {
             all.add(Sentence.of("Colour is not known: green against blue would add 1.2 where it lies."));
         }

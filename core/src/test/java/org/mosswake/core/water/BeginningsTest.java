@@ -81,6 +81,22 @@ class BeginningsTest {
     }
 
     @Test
+    void aPictureOfAnotherSeaIsSaidToBeOne() {
+        Beginnings.Found far = Beginnings.of(
+                new Beginnings.Ask(
+                        new Waters(ALL),
+                        Optional.of(MAHI),
+                        new Spot(10, -20),
+                        REACH_M,
+                        Instant.parse("2026-06-18T08:00:00Z"),
+                        Optional.empty()),
+                3);
+        assertThat(far.places()).isEmpty();
+        assertThat(said(far.lacking())).contains("it is of another sea", "no strikes with a place");
+        assertThat(said(found(ALL).lacking())).doesNotContain("another sea");
+    }
+
+    @Test
     void ownStrikesAndDaysThatItHeldAdd() {
         Spot first = found(ALL).places().get(0).spot();
         var struck = new ArrayList<>(Collections.nCopies(4, first.on(1, 900)));

@@ -10,6 +10,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -36,6 +37,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class WaterService {
     private static final int PLACES = 3;
+    /** Of temperature: some days, with two pictures each. */
+    private static final int MOST_PICTURES = 8;
     /** Pictures of the sea from longer ago say nothing of today. */
     private static final Duration OLDEST = Duration.ofDays(6);
 
@@ -67,17 +70,14 @@ class WaterService {
         grids.remove(vessel, grid);
     }
 
-    /** Everything that a file holds, or nothing of it. */
-    @Write
+    /** Everything that a file holds, or nothing of it; what was sent can be read once, so it is read before anything is begun. */
     List<GridRow> take(UUID vessel, Told told, InputStream sent) {
         boats.require(vessel);
         try {
             Path file = Files.createTempFile("moss-grid", "");
             try {
                 Files.copy(sent, file, StandardCopyOption.REPLACE_EXISTING);
-                return read(file, told).stream()
-                        .map(grid -> grids.keep(vessel, told.name(), grid))
-                        .toList();
+                return grids.keep(vessel, told.name(), read(file, told));
             } finally {
                 Files.deleteIfExists(file);
             }
@@ -98,9 +98,8 @@ class WaterService {
         }
     }
 
-    @Write
     void keep(UUID vessel, String name, List<Grid> all) {
-        all.forEach(grid -> grids.keep(vessel, name, grid));
+        grids.keep(vessel, name, all);
     }
 
     /**
@@ -119,7 +118,7 @@ class WaterService {
                         row.at() == null || !row.at().isAfter(at) && row.at().isAfter(at.minus(OLDEST)))
                 .toList();
         var known = new ArrayList<Grid>();
-        rows.forEach(row -> known.add(grids.grid(vessel, row)));
+        looked(rows).forEach(row -> known.add(grids.about(vessel, row, home, reachM)));
         var waters = new Waters(known);
         List<Spot> weeks = struck.of(vessel, day).stream()
                 .map(place -> new Spot(place.latitudeDeg(), place.longitudeDeg()))
@@ -140,6 +139,15 @@ class WaterService {
                 lines(waters.newest(Grid.Kind.TEMPERATURE)),
                 lines(waters.before(Grid.Kind.TEMPERATURE)),
                 warm.stream().findFirst());
+    }
+
+    /** The newest of each kind, and of the temperature those before it: the rest is not asked. */
+    private static List<GridRow> looked(List<GridRow> rows) {
+        var count = new EnumMap<Grid.Kind, Integer>(Grid.Kind.class);
+        return rows.stream()
+                .filter(row -> count.merge(row.kind(), 1, Integer::sum)
+                        <= (row.kind() == Grid.Kind.TEMPERATURE ? MOST_PICTURES : 1))
+                .toList();
     }
 
     private static Wanted wanted(Species species) {

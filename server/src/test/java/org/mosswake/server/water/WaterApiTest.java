@@ -129,6 +129,21 @@ class WaterApiTest {
         assertThat(earlier.at("/picture/at").asString()).isEqualTo("2026-06-16T22:00:00Z");
     }
 
+    /** However large a grid, only the sea within reach is looked through: the places are those of the whole. */
+    @Test
+    void onlyWhatIsWithinReachIsLookedThrough(Api api) {
+        JsonNode near =
+                api.get(api.quietLedger() + "/water/begin?reachM=9000" + AT).json();
+        JsonNode far =
+                api.get(api.quietLedger() + "/water/begin?reachM=46300" + AT).json();
+        assertThat(near.get("edges").toString().length())
+                .isLessThan(far.get("edges").toString().length());
+        near.get("places")
+                .forEach(place -> assertThat(place.get("outM").asDouble()).isLessThanOrEqualTo(9000));
+        assertThat(api.get(api.quietLedger() + "/water/begin?reachM=1" + AT).fields())
+                .containsExactly("reachM");
+    }
+
     @Test
     void anEmptySeaSaysWhatIsMissing(Api api) {
         JsonNode begin =

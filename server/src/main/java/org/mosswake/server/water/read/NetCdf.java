@@ -25,8 +25,8 @@ import org.mosswake.server.water.read.GridReader.Told;
  * the first is taken, which is the surface.
  */
 final class NetCdf {
-    /** Of one file: who has more drops it in parts. */
-    private static final int MOST_GRIDS = 48;
+    /** Of one file, which is here whole until it is kept: who has more drops it in parts. */
+    private static final int MOST_VALUES = 6_000_000;
     /** Cells that are read at once. */
     private static final int AT_ONCE = 200_000;
     /** Of a step that the next may differ from it. */
@@ -89,8 +89,9 @@ final class NetCdf {
                 if (timed) {
                     at[0] = time;
                 }
-                if (grids.size() == MOST_GRIDS) {
-                    throw GridReader.unreadable("it holds more than " + MOST_GRIDS + " grids");
+                if ((grids.size() + 1L) * lats.length * lons.length > MOST_VALUES) {
+                    throw GridReader.unreadable(
+                            "it holds more than " + MOST_VALUES / 1_000_000 + " million values: drop it in parts");
                 }
                 grids.add(Taken.grid(
                         kind.get(),
