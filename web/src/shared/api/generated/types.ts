@@ -2198,6 +2198,9 @@ export interface components {
             /** Format: int32 */
             running: number;
         };
+        ExportMarkReply: {
+            mark: string;
+        };
         FactBody: {
             /** Format: date-time */
             deviceAt: string;
@@ -4897,7 +4900,9 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["ExportMarkReply"];
+                };
             };
         };
     };

@@ -34,11 +34,11 @@ class OwnerController {
     }
 
     /** Changes with anything the boat has. */
-    record MarkReply(String mark) {}
+    record ExportMarkReply(String mark) {}
 
     @GetMapping("/api/boats/{boat}/export/mark")
-    MarkReply mark(@PathVariable UUID boat) {
-        return new MarkReply(owners.mark(boat));
+    ExportMarkReply mark(@PathVariable UUID boat) {
+        return new ExportMarkReply(owners.mark(boat));
     }
 
     /** Everything kept of a boat, every table row by row; its {@code mark} is needed to have her forgotten. */
