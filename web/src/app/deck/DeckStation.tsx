@@ -160,9 +160,7 @@ export function DeckStation(loaded: Loaded) {
                     )}
                   </div>
                   {now && (
-                    <>
-                      <BackTo marks={s.marks} chosen={s.mark} back={s.live?.back} onChoose={s.comeBack} />
-                    </>
+                    <BackTo marks={s.marks} chosen={s.mark} back={s.live?.back} onChoose={s.comeBack} />
                   )}
                   <DaySays s={s} />
                   <Weighed s={s} spread={loaded.kept.spreadId} />

@@ -45,11 +45,17 @@ public final class Beginnings {
             Instant at,
             Optional<List<Spot>> struck) {}
 
-    /** @param lacking what is not known, and what it could change */
-    public record Found(List<Beginning> places, List<Sentence> lacking) {
+    /**
+     * @param lacking what is not known, and what it could change
+     * @param edges   fronts of the newest picture of temperature, {@code before} those of the one of a day earlier
+     */
+    public record Found(
+            List<Beginning> places, List<Sentence> lacking, List<List<Spot>> edges, List<List<Spot>> before) {
         public Found {
             places = List.copyOf(places);
             lacking = List.copyOf(lacking);
+            edges = List.copyOf(edges);
+            before = List.copyOf(before);
         }
     }
 
@@ -76,7 +82,11 @@ public final class Beginnings {
     /** @param count of places at most */
     public static Found of(Ask ask, int count) {
         var all = new Beginnings(ask);
-        return new Found(all.best(count), all.lacking());
+        return new Found(
+                all.best(count),
+                all.lacking(),
+                all.edge.map(Line::fronts).orElse(List.of()),
+                all.before.stream().findFirst().map(Line::fronts).orElse(List.of()));
     }
 
     private List<Beginning> best(int count) {

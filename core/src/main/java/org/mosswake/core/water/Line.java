@@ -15,6 +15,7 @@ final class Line {
     private static final int BEND_POINTS = 3;
 
     private final List<At> points = new ArrayList<>();
+    private final List<List<Spot>> fronts = new ArrayList<>();
 
     Line(Grid grid) {
         for (Front front : Fronts.of(grid)) {
@@ -22,6 +23,7 @@ final class Line {
                     .map(point -> new Spot(
                             grid.frame().latDeg(point.row()), grid.frame().lonDeg(point.column())))
                     .toList();
+            fronts.add(spots);
             for (int i = 0; i < spots.size(); i++) {
                 points.add(new At(spots.get(i), front.points().get(i), bend(spots, i), spots.size()));
             }
@@ -38,6 +40,11 @@ final class Line {
         Spot here = spots.get(i);
         return Math.abs(Math.IEEEremainder(
                 here.bearingRad(spots.get(after)) - spots.get(before).bearingRad(here), 2 * Math.PI));
+    }
+
+    /** Each front from one end to the other, the longest first. */
+    List<List<Spot>> fronts() {
+        return fronts;
     }
 
     List<At> points() {

@@ -19,11 +19,6 @@ public record Waters(List<Grid> grids) {
         return ofKind(kind).stream().findFirst();
     }
 
-    /** The newest that is of an earlier day than the newest of all. */
-    public Optional<Grid> before(Grid.Kind kind) {
-        return daysOf(kind).stream().skip(1).findFirst();
-    }
-
     /** The newest, and those of days before it: two pictures of one day are one. */
     List<Grid> daysOf(Grid.Kind kind) {
         var chosen = new ArrayList<Grid>();

@@ -69,8 +69,8 @@ record BeginReply(
         return new BeginReply(
                 looked.found().places().stream().map(PlaceReply::of).toList(),
                 SentenceReply.of(looked.found().lacking()),
-                looked.edge().stream().map(SeaLine::of).toList(),
-                looked.before().stream().map(SeaLine::of).toList(),
+                looked.found().edges().stream().map(SeaLine::of).toList(),
+                looked.found().before().stream().map(SeaLine::of).toList(),
                 looked.picture().map(GridReply::of).orElse(null));
     }
 }

@@ -17,8 +17,6 @@ import java.util.UUID;
 import org.mosswake.core.call.Species;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.water.Beginnings;
-import org.mosswake.core.water.Front;
-import org.mosswake.core.water.Fronts;
 import org.mosswake.core.water.Grid;
 import org.mosswake.core.water.Spot;
 import org.mosswake.core.water.Wanted;
@@ -102,12 +100,8 @@ class WaterService {
         grids.keep(vessel, name, all);
     }
 
-    /**
-     * @param found   the best places, and what is not known
-     * @param edge    fronts of the newest picture of temperature, and {@code before} those of a day earlier
-     * @param picture it was drawn from, absent without one
-     */
-    record Looked(Beginnings.Found found, List<List<Spot>> edge, List<List<Spot>> before, Optional<GridRow> picture) {}
+    /** @param picture of temperature that the edges were found in, absent without one */
+    record Looked(Beginnings.Found found, Optional<GridRow> picture) {}
 
     /** What is known at a moment, for a target, from where she lies; the log may have entries to make first. */
     Looked look(UUID vessel, Instant at, LocalDate day, Optional<Species> target, double reachM) {
@@ -132,13 +126,9 @@ class WaterService {
                         at,
                         weeks.isEmpty() ? Optional.empty() : Optional.of(weeks)),
                 PLACES);
-        List<GridRow> warm =
-                rows.stream().filter(row -> row.kind() == Grid.Kind.TEMPERATURE).toList();
         return new Looked(
                 found,
-                lines(waters.newest(Grid.Kind.TEMPERATURE)),
-                lines(waters.before(Grid.Kind.TEMPERATURE)),
-                warm.stream().findFirst());
+                rows.stream().filter(row -> row.kind() == Grid.Kind.TEMPERATURE).findFirst());
     }
 
     /** The newest of each kind, and of the temperature those before it: the rest is not asked. */
@@ -153,18 +143,5 @@ class WaterService {
     private static Wanted wanted(Species species) {
         Species.Band band = species.usualBand();
         return new Wanted(species.words(), band.coldest(), band.from(), band.to(), band.warmest());
-    }
-
-    private static List<List<Spot>> lines(Optional<Grid> grid) {
-        return grid.map(of -> Fronts.of(of).stream()
-                        .map(front -> front.points().stream()
-                                .map(point -> spot(of, point))
-                                .toList())
-                        .toList())
-                .orElse(List.of());
-    }
-
-    private static Spot spot(Grid grid, Front.Point point) {
-        return new Spot(grid.frame().latDeg(point.row()), grid.frame().lonDeg(point.column()));
     }
 }
