@@ -43,8 +43,8 @@ class ArrowsTest {
             Map.entry("moves", Set.of("advice", "log", "spread", "gear", "tow", "turn")),
             // Where to begin; the call asks it for step and colour, never the other way.
             Map.entry("water", Set.of("units")),
-            // Ways of the boat alone; what hangs behind her comes as a length and a radius.
-            Map.entry("course", Set.of("units")),
+            // Where she goes over what the water is like, and her lines after her.
+            Map.entry("course", Set.of("units", "water", "turn", "tow")),
             Map.entry("weights", Set.of("call", "units")),
             Map.entry("advice", Set.of("log", "strikes", "units")),
             Map.entry("sim", Set.of("live", "strikes", "call", "gear", "turn", "clock", "log", "water")));

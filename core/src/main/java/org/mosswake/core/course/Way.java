@@ -93,7 +93,7 @@ public final class Way {
         double left = metres;
         for (Leg leg : legs) {
             double step = Math.min(left, leg.lengthM());
-            pose = pose.round(step, leg.side(), radiusM);
+            pose = pose.along(step, leg.side() / radiusM);
             left -= step;
             if (left <= 0) {
                 return pose;

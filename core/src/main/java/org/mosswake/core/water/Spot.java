@@ -9,12 +9,17 @@ public record Spot(double latDeg, double lonDeg) {
         return Math.hypot(northM(other), eastM(other));
     }
 
-    double northM(Spot other) {
+    public double northM(Spot other) {
         return (other.latDeg - latDeg) * Grid.DEGREE_M;
     }
 
-    double eastM(Spot other) {
+    public double eastM(Spot other) {
         return (other.lonDeg - lonDeg) * Grid.DEGREE_M * Math.cos(Math.toRadians((latDeg + other.latDeg) / 2));
+    }
+
+    /** So many metres north and east of here. */
+    public Spot by(double northM, double eastM) {
+        return on(Math.atan2(eastM, northM), Math.hypot(northM, eastM));
     }
 
     /** So far from here, clockwise from north. */

@@ -1,0 +1,200 @@
+package org.mosswake.core.course;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import org.mosswake.core.course.Laid.How;
+
+/** A course of a kind, laid from a place: where she should go for her lures to be where fish are. */
+public final class Courses {
+    /** What is asked. */
+    public enum Kind {
+        /** Along the band, and from side to side where it is wide. */
+        ALONG,
+        /** As along, the way the stream goes, and round when it turns. */
+        WITH_STREAM,
+        /** To and fro about a hump, on the side that the stream sets on to. */
+        AROUND,
+        /** Lanes beside one another over ground that was not covered. */
+        LADDER,
+        /** Round and round, farther out each time. */
+        SPIRAL
+    }
+
+    /**
+     * @param ends       where it ends; empty for as far as it is long
+     * @param through    places on the way, in order
+     * @param lengthM    most of it
+     * @param towardsRad the way that is wanted rather; NaN for any
+     * @param band       empty where nothing is known that a band could be of
+     * @param weave      false to follow alone
+     * @param backAfterM the stream turns when she has gone so far; none for never
+     * @param covered    places that the lures came through already
+     */
+    public record Ask(
+            Kind kind,
+            Pose start,
+            Optional<Pose> ends,
+            List<Pose> through,
+            double lengthM,
+            double towardsRad,
+            Optional<Band> band,
+            Towed towed,
+            boolean weave,
+            Optional<Double> backAfterM,
+            List<Pose> covered) {}
+
+    private static final double LOOKED_AT_M = 30;
+    /** Weaving may cost so much of the share: it searches what following leaves out. */
+    private static final double WEAVE_COSTS = 0.06;
+    /** Less of the way left is not worth a turn: a turn and as much again. */
+    private static final double WORTH_TURNING = 8;
+
+    private static final int MOST_PASSES = 40;
+
+    private final Ask ask;
+    private final Towed towed;
+
+    private Courses(Ask ask) {
+        this.ask = ask;
+        towed = ask.towed();
+    }
+
+    /** Empty where none can be laid there: no band near, no hump, or a stream that she does not stem. */
+    public static Optional<Laid> lay(Ask ask) {
+        var courses = new Courses(ask);
+        return switch (ask.kind()) {
+            case ALONG, WITH_STREAM -> ask.band().flatMap(courses::along);
+            case AROUND -> ask.band().flatMap(courses::around);
+            case LADDER -> Optional.of(courses.laid(Lanes.ladder(ask), How.LANES));
+            case SPIRAL -> Optional.of(courses.laid(Lanes.spiral(ask), How.WIDENS));
+        };
+    }
+
+    private Optional<Laid> along(Band band) {
+        List<Pose> guide = guide(band);
+        Optional<Track> kept = guide.isEmpty()
+                ? Optional.empty()
+                : passes(guide, band, ask.backAfterM().orElse(ask.lengthM()));
+        return kept.map(follows -> best(band, follows));
+    }
+
+    private List<Pose> guide(Band band) {
+        var guide = new ArrayList<Pose>();
+        Pose from = ask.start();
+        double gone = 0;
+        var stops = new ArrayList<>(ask.through());
+        ask.ends().ifPresent(stops::add);
+        for (Pose stop : stops) {
+            List<Pose> leg = Guide.between(band, from, stop);
+            guide.addAll(leg);
+            gone += leg.size() * Guide.STEP_M;
+            from = stop;
+        }
+        if (ask.ends().isEmpty() && gone < ask.lengthM()) {
+            guide.addAll(Guide.along(band, from, ask.lengthM() - gone, ask.towardsRad()));
+        }
+        return Guide.evenly(guide);
+    }
+
+    /** There, and back again where the band or the stream ends before the course does. */
+    private Optional<Track> passes(List<Pose> guide, Band band, double firstM) {
+        Optional<Track> first = Keeping.along(guide, ask.start(), true, Math.min(firstM, ask.lengthM()), band, towed);
+        if (first.isEmpty() || ask.ends().isPresent()) {
+            return first;
+        }
+        Track track = first.get();
+        List<Pose> way = guide;
+        for (int pass = 1; pass < MOST_PASSES; pass++) {
+            double left = ask.lengthM() - track.lengthM();
+            if (left < WORTH_TURNING * towed.radiusM()) {
+                break;
+            }
+            way = back(way, track.end());
+            Optional<Track> turned = Turning.on(track, way, towed.radiusM());
+            if (turned.isEmpty()) {
+                break;
+            }
+            List<Pose> rest = after(way, turned.get().end());
+            double room = ask.lengthM() - turned.get().lengthM();
+            Optional<Track> more = Keeping.along(rest, turned.get().end(), false, room, band, towed);
+            if (more.isEmpty()) {
+                break;
+            }
+            track = turned.get().then(more.get().pieces());
+        }
+        return Optional.of(track);
+    }
+
+    /** The other way, from where she is. */
+    private static List<Pose> back(List<Pose> guide, Pose from) {
+        var back = new ArrayList<Pose>();
+        for (Pose pose : guide) {
+            back.add(new Pose(pose.northM(), pose.eastM(), pose.headingRad() + Math.PI));
+        }
+        Collections.reverse(back);
+        return after(back, from);
+    }
+
+    private static List<Pose> after(List<Pose> guide, Pose from) {
+        int nearest = 0;
+        for (int i = 0; i < guide.size(); i++) {
+            nearest = from.toM(guide.get(i)) < from.toM(guide.get(nearest)) ? i : nearest;
+        }
+        return guide.subList(nearest, guide.size());
+    }
+
+    /** Of following, weaving and going straight what keeps the lures there; weaving where it costs little. */
+    private Laid best(Band band, Track follows) {
+        double kept = share(follows, band);
+        Track line = Straight.best(ask.start(), follows.lengthM(), band, towed);
+        double straight = share(line, band);
+        boolean placed = ask.ends().isPresent() || !ask.through().isEmpty();
+        if (ask.weave()) {
+            Track weaves = Weave.about(follows, ask.lengthM(), band, towed);
+            double woven = share(weaves, band);
+            if (weaves.turns() > follows.turns() && woven >= Math.max(kept - WEAVE_COSTS, placed ? 0 : straight)) {
+                return new Laid(weaves, How.WEAVES, Optional.of(woven), Optional.of(straight));
+            }
+        }
+        boolean better = !placed && ask.kind() == Kind.ALONG && straight > kept;
+        return new Laid(
+                better ? line : follows,
+                better ? How.STRAIGHT : How.FOLLOWS,
+                Optional.of(better ? straight : kept),
+                Optional.of(straight));
+    }
+
+    private double share(Track track, Band band) {
+        return InBand.share(track, band, towed, LOOKED_AT_M);
+    }
+
+    private Optional<Laid> around(Band band) {
+        List<Pose> guide = Hump.about(band, ask.start(), towed);
+        if (guide.isEmpty()) {
+            return Optional.empty();
+        }
+        var there = new Courses(new Ask(
+                ask.kind(),
+                guide.get(0),
+                Optional.empty(),
+                List.of(),
+                ask.lengthM(),
+                ask.towardsRad(),
+                ask.band(),
+                towed,
+                false,
+                Optional.empty(),
+                ask.covered()));
+        return there.passes(guide, band, ask.lengthM()).map(track -> laid(track, How.PASSES));
+    }
+
+    private Laid laid(Track track, How how) {
+        return new Laid(
+                track,
+                how,
+                ask.band().map(band -> share(track, band)),
+                ask.band().map(band -> share(Straight.best(ask.start(), track.lengthM(), band, towed), band)));
+    }
+}

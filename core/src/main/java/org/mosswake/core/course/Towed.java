@@ -1,0 +1,66 @@
+package org.mosswake.core.course;
+
+import java.util.List;
+
+/**
+ * What hangs behind her, as a course needs to know it before it is followed in full: lures come after her along her way through the
+ * water, which the stream carries off meanwhile.
+ *
+ * @param mps      through the water
+ * @param radiusM  of the tightest turn that she and her lines stand
+ * @param asternM  of her pivot, of each lure
+ * @param halfM    how far the widest lure swims to the side
+ * @param streamNorthMps and {@code streamEastMps}: of the water
+ */
+public record Towed(
+        double mps, double radiusM, List<Double> asternM, double halfM, double streamNorthMps, double streamEastMps) {
+    /** More tell no more of a course. */
+    private static final int LOOKED_AT = 4;
+
+    /** A fish comes to a lure from so far (m, ESTIMATE). */
+    private static final double SEEN_M = 25;
+
+    public Towed {
+        asternM = List.copyOf(asternM);
+    }
+
+    /** A few that stand for all, from the nearest to the farthest; her own place where no line is out. */
+    double[] some() {
+        double[] all =
+                asternM.stream().mapToDouble(Double::doubleValue).sorted().toArray();
+        if (all.length <= LOOKED_AT) {
+            return all.length == 0 ? new double[] {0} : all;
+        }
+        var some = new double[LOOKED_AT];
+        for (int i = 0; i < LOOKED_AT; i++) {
+            some[i] = all[i * (all.length - 1) / (LOOKED_AT - 1)];
+        }
+        return some;
+    }
+
+    /** Width of the water that her lures are seen in. */
+    double sweepM() {
+        return 2 * (halfM + SEEN_M);
+    }
+
+    /** Over ground, on a course made good; 0 where the stream is too strong to make it. */
+    double overGroundMps(double courseRad) {
+        double along = streamNorthMps * Math.cos(courseRad) + streamEastMps * Math.sin(courseRad);
+        double across = streamEastMps * Math.cos(courseRad) - streamNorthMps * Math.sin(courseRad);
+        return across * across >= mps * mps ? 0 : Math.max(0, along + Math.sqrt(mps * mps - across * across));
+    }
+
+    /** How far the water has carried a lure since the boat was where it is, to the north. */
+    double setNorthM(double asternM) {
+        return streamNorthMps * asternM / mps;
+    }
+
+    double setEastM(double asternM) {
+        return streamEastMps * asternM / mps;
+    }
+
+    /** How far behind along her track over ground a lure is, on a course. */
+    double behindM(double asternM, double courseRad) {
+        return asternM * overGroundMps(courseRad) / mps;
+    }
+}

@@ -1,0 +1,123 @@
+package org.mosswake.core.course;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * From one limit of the band to the other along a way that keeps in it, where there is room for that: she turns in time for neither
+ * hull nor lures to leave it. Where the band is hardly wider than what her lines sweep she keeps to the way.
+ */
+final class Weave {
+    private static final double STEP_M = 10;
+    private static final double LOOK_M = 20;
+    private static final double WIDEST_M = 1200;
+    /** To either side of the way (rad): flatter ones search little, steeper ones get nowhere. */
+    private static final double SWING_RAD = Math.toRadians(38);
+    /** Narrower than so many of what she sweeps straight on there is nothing to be gained by it (ESTIMATE). */
+    private static final double LEAST_SWEEPS = 3;
+
+    private static final double MARGIN_M = 15;
+    /** The way is aimed at so many radii ahead. */
+    private static final double AIM = 1.2;
+
+    private final Band band;
+    private final Towed towed;
+    private final List<Pose> way;
+    private final double[][] room;
+
+    private Weave(Track about, Band band, Towed towed) {
+        this.band = band;
+        this.towed = towed;
+        way = about.every(STEP_M);
+        room = new double[2][way.size()];
+        for (int i = 0; i < way.size(); i++) {
+            room[0][i] = room(way.get(i), -1);
+            room[1][i] = room(way.get(i), 1);
+        }
+    }
+
+    static Track about(Track way, double lengthM, Band band, Towed towed) {
+        return new Weave(way, band, towed).steered(lengthM);
+    }
+
+    private double room(Pose pose, int side) {
+        double room = 0;
+        while (room < WIDEST_M) {
+            Pose there = pose.beside(side * (room + LOOK_M));
+            if (!band.has(there.northM(), there.eastM())) {
+                return room;
+            }
+            room += LOOK_M;
+        }
+        return room;
+    }
+
+    /** The least of what lies before her for a turn: a band that closes in is left in time. */
+    private double roomAhead(int side, int at) {
+        double least = WIDEST_M;
+        int last = Math.min(way.size() - 1, at + (int) (AIM * towed.radiusM() / STEP_M));
+        for (int i = at; i <= last; i++) {
+            least = Math.min(least, room[side > 0 ? 1 : 0][i]);
+        }
+        return least;
+    }
+
+    private double needed() {
+        double turning = towed.radiusM() * (1 - Math.cos(SWING_RAD));
+        return Math.max(LEAST_SWEEPS * towed.sweepM(), 2 * turning + 2 * towed.halfM() + 2 * MARGIN_M);
+    }
+
+    private Track steered(double lengthM) {
+        var pieces = new ArrayList<Track.Piece>();
+        Pose pose = way.get(0);
+        int at = 0;
+        int side = 1;
+        int steps = (int) (lengthM / STEP_M);
+        for (int step = 0; step < steps && at < way.size() - 2; step++) {
+            at = nearest(pose, at);
+            Pose guided = way.get(at);
+            double away = Math.IEEEremainder(pose.headingRad() - guided.headingRad(), 2 * Math.PI);
+            double wanted;
+            if (roomAhead(-1, at) + roomAhead(1, at) < needed()) {
+                Pose aim = way.get(Math.min(way.size() - 1, at + (int) (AIM * towed.radiusM() / STEP_M)));
+                wanted = Math.IEEEremainder(pose.bearingRad(aim) - guided.headingRad(), 2 * Math.PI);
+            } else {
+                side = side * off(guided, pose) + round(side * away) >= limit(side, at) ? -side : side;
+                wanted = side * SWING_RAD;
+            }
+            double most = 1 / towed.radiusM();
+            double helm = Math.max(-most, Math.min(most, (wanted - away) / STEP_M));
+            pieces.add(new Track.Piece(STEP_M, helm));
+            pose = pose.along(STEP_M, helm);
+        }
+        return new Track(way.get(0), pieces);
+    }
+
+    private double limit(int side, int at) {
+        return roomAhead(side, at) - towed.halfM() - MARGIN_M;
+    }
+
+    /** How much farther out she comes when she begins to turn back now. */
+    private double round(double awayRad) {
+        return awayRad <= 0 ? 0 : towed.radiusM() * (1 - Math.cos(awayRad));
+    }
+
+    private static double off(Pose guided, Pose pose) {
+        double north = pose.northM() - guided.northM();
+        double east = pose.eastM() - guided.eastM();
+        return east * Math.cos(guided.headingRad()) - north * Math.sin(guided.headingRad());
+    }
+
+    private int nearest(Pose pose, int from) {
+        int best = from;
+        double least = Double.MAX_VALUE;
+        for (int i = from; i <= Math.min(way.size() - 1, from + 6); i++) {
+            double off = pose.toM(way.get(i));
+            if (off < least) {
+                least = off;
+                best = i;
+            }
+        }
+        return best;
+    }
+}
