@@ -51,6 +51,12 @@ export const RANGES = {
     latitudeDeg: { least: -90, most: 90 },
     longitudeDeg: { least: -180, most: 180 },
   },
+  CourseBody: {
+    lengthM: { least: 500, most: 22500 },
+    radiusM: { least: 10, most: 600 },
+    speedMps: { least: 0.3, most: 12 },
+    towardsDeg: { least: 0, most: 360 },
+  },
   DeepDraft: {
     cableOutM: { least: 2, most: 180 },
     clipAboveM: { least: 0.5, most: 60 },
@@ -228,6 +234,10 @@ export const RANGES = {
   SourceBody: {
     port: { least: 1, most: 65535 },
     priority: { least: 1, most: 99 },
+  },
+  SpotBody: {
+    latitudeDeg: { least: -90, most: 90 },
+    longitudeDeg: { least: -180, most: 180 },
   },
   SpreadDraft: {
     enginesRunning: { least: 0, most: 6 },

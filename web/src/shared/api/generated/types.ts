@@ -180,6 +180,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/courses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["save_6"];
+        post: operations["lay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/courses/sailed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sail"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/courses/{day}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put?: never;
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/courses/{day}.gpx": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["gpx_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boats/{boat}/depths": {
         parameters: {
             query?: never;
@@ -382,7 +446,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_4"];
+        delete: operations["remove_5"];
         options?: never;
         head?: never;
         patch?: never;
@@ -606,7 +670,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_3"];
+        delete: operations["remove_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -830,7 +894,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1278,7 +1342,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1693,6 +1757,10 @@ export interface components {
             /** Format: double */
             trailM: number;
         };
+        BandBody: {
+            depth?: components["schemas"]["DepthBand"];
+            edge?: components["schemas"]["EdgeBand"];
+        };
         BandReply: {
             /** @enum {string} */
             playbook: "LADDER" | "TOOTHY" | "MIXED" | "SMALL_FAST" | "EELS" | "BIRDS" | "BARS" | "LIGHT_JIG" | "LIVE_SLOW" | "DEAD_SLOW" | "WIRE_JIG" | "TANDEM" | "SPOONS" | "PLUG_CUT" | "BENT_BAIT" | "FLASH_SQUID" | "FLASH_FLY";
@@ -2056,6 +2124,49 @@ export interface components {
             /** Format: int32 */
             lines: number;
         };
+        CourseBody: {
+            /** Format: date-time */
+            at: string;
+            band?: components["schemas"]["BandBody"];
+            draft?: components["schemas"]["SpreadDraft"];
+            ends?: components["schemas"]["SpotBody"];
+            /** @enum {string} */
+            kind: "ALONG" | "WITH_STREAM" | "AROUND" | "LADDER" | "SPIRAL";
+            /** Format: double */
+            lengthM: number;
+            /** Format: double */
+            radiusM?: number;
+            /** Format: double */
+            speedMps?: number;
+            start: components["schemas"]["SpotBody"];
+            through?: components["schemas"]["SpotBody"][];
+            /** Format: double */
+            towardsDeg?: number;
+            weave?: boolean;
+        };
+        CourseReply: {
+            covered: number[];
+            /** @enum {string} */
+            how?: "FOLLOWS" | "WEAVES" | "STRAIGHT" | "PASSES" | "LANES" | "WIDENS";
+            lacks: ("DEPTH" | "BAND" | "HUMP" | "STREAM" | "STEMS" | "SPREAD" | "ROUND")[];
+            legs: components["schemas"]["LegToHold"][];
+            /** Format: double */
+            lengthM: number;
+            /** Format: double */
+            radiusM: number;
+            /** Format: double */
+            share?: number;
+            /** Format: double */
+            straightShare?: number;
+            stream?: components["schemas"]["SetBy"];
+            /** Format: double */
+            tightestM?: number;
+            /** Format: double */
+            timeS: number;
+            /** Format: int32 */
+            turns: number;
+            way: number[];
+        };
         CrestPoint: {
             /** Format: double */
             asternM: number;
@@ -2163,6 +2274,12 @@ export interface components {
             /** Format: double */
             clipPullN: number;
         };
+        DepthBand: {
+            /** Format: double */
+            fromM: number;
+            /** Format: double */
+            toM: number;
+        };
         DepthBody: {
             /** Format: double */
             depthM: number;
@@ -2193,6 +2310,11 @@ export interface components {
         DevicesReply: {
             addresses: string[];
             devices: components["schemas"]["DeviceReply"][];
+        };
+        EdgeBand: {
+            line: components["schemas"]["SpotBody"][];
+            /** Format: double */
+            withinM: number;
         };
         Engines: {
             /** Format: int32 */
@@ -2564,6 +2686,14 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        KeptCourseBody: {
+            asked?: components["schemas"]["CourseBody"];
+            corners: components["schemas"]["SpotBody"][];
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            version: number;
+        };
         Landed: {
             /** Format: double */
             lengthM?: number;
@@ -2573,6 +2703,20 @@ export interface components {
             species: string;
             /** Format: uuid */
             strikeId: string;
+        };
+        LegToHold: {
+            /** Format: double */
+            courseDeg: number;
+            /** Format: double */
+            headingDeg: number;
+            /** Format: double */
+            latitudeDeg: number;
+            /** Format: double */
+            lengthM: number;
+            /** Format: double */
+            longitudeDeg: number;
+            /** Format: double */
+            overGroundMps: number;
         };
         LightReply: {
             /** Format: date-time */
@@ -2968,6 +3112,22 @@ export interface components {
             usual: components["schemas"]["Body"];
             works?: components["schemas"]["SpeedWindow"];
         };
+        LureOnCourse: {
+            /** Format: double */
+            deepestM: number;
+            flies: boolean;
+            /** Format: double */
+            inBandS: number;
+            /** Format: uuid */
+            lineId: string;
+            /** Format: double */
+            offAtS: number;
+            /** Format: double */
+            offBottomM?: number;
+            places: number[];
+            /** Format: double */
+            shallowestM: number;
+        };
         MadeReply: {
             lacks: components["schemas"]["SentenceReply"][];
             lines: components["schemas"]["CountReply"];
@@ -3040,6 +3200,18 @@ export interface components {
         };
         MendsReply: {
             mend?: components["schemas"]["WiderReply"];
+        };
+        MetOnCourse: {
+            /** Format: double */
+            atS: number;
+            /** Format: double */
+            latitudeDeg: number;
+            /** Format: uuid */
+            lineId: string;
+            /** Format: double */
+            longitudeDeg: number;
+            /** Format: uuid */
+            otherLineId: string;
         };
         MoonReply: {
             /** Format: double */
@@ -3752,6 +3924,22 @@ export interface components {
             /** Format: double */
             waterC?: number;
         };
+        SailedEvent: {
+            /** Format: double */
+            gone: number;
+            /** @enum {string} */
+            kind: "PROGRESS" | "DONE" | "FAILED";
+            sailed?: components["schemas"]["SailedReply"];
+        };
+        SailedReply: {
+            /** Format: double */
+            inBand?: number;
+            lost: boolean;
+            lures: components["schemas"]["LureOnCourse"][];
+            met: components["schemas"]["MetOnCourse"][];
+            /** Format: double */
+            timeS: number;
+        };
         SchoolReply: {
             asks: string;
             /** @enum {string} */
@@ -3846,6 +4034,16 @@ export interface components {
             mend: string;
             says: string;
             topic: string;
+        };
+        SetBy: {
+            byPicture: boolean;
+            byTide: boolean;
+            /** Format: double */
+            mps: number;
+            /** Format: double */
+            towardsDeg: number;
+            /** Format: date-time */
+            turnsAt?: string;
         };
         SetReply: {
             /** Format: uuid */
@@ -4010,6 +4208,12 @@ export interface components {
             tenths: number;
             /** Format: date-time */
             to: string;
+        };
+        SpotBody: {
+            /** Format: double */
+            latitudeDeg: number;
+            /** Format: double */
+            longitudeDeg: number;
         };
         SpreadBody: {
             draft: components["schemas"]["SpreadDraft"];
@@ -4836,6 +5040,153 @@ export interface operations {
             };
         };
     };
+    save_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeptCourseBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptCourseBody"];
+                };
+            };
+        };
+    };
+    lay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CourseBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseReply"];
+                };
+            };
+        };
+    };
+    sail: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CourseBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": components["schemas"]["SailedEvent"];
+                };
+            };
+        };
+    };
+    of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptCourseBody"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                boat: string;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    gpx_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/gpx+xml": string;
+                };
+            };
+        };
+    };
     depths: {
         parameters: {
             query?: never;
@@ -5182,7 +5533,7 @@ export interface operations {
             };
         };
     };
-    remove_4: {
+    remove_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -5599,7 +5950,7 @@ export interface operations {
             };
         };
     };
-    remove_3: {
+    remove_4: {
         parameters: {
             query: {
                 version: number;
@@ -6081,7 +6432,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query: {
                 version: number;
@@ -7004,7 +7355,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;

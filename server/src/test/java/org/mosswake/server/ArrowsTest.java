@@ -39,6 +39,7 @@ class ArrowsTest {
                     "..server.putaway..",
                     "..server.water..",
                     "..server.marks..",
+                    "..server.course..",
                     "..server.owner..");
 
     @ArchTest

@@ -98,6 +98,15 @@ public final class Field {
         return new Field(middle, reachM).filled(value::applyAsDouble);
     }
 
+    public boolean knowsAnything() {
+        for (float value : values) {
+            if (!Float.isNaN(value)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     public Spot middle() {
         return middle;
     }

@@ -146,13 +146,10 @@ public final class Passage {
 
     /** Where she is in the water, which has drifted since the start; she heads up against what sets her aside. */
     private org.mosswake.core.turn.Pose water(Pose ground, double time) {
-        double course = ground.headingRad();
-        double across = towed.streamEastMps() * Math.cos(course) - towed.streamNorthMps() * Math.sin(course);
-        double up = Math.asin(Math.max(-1, Math.min(1, -across / towed.mps())));
         return new org.mosswake.core.turn.Pose(
                 -(ground.northM() - towed.streamNorthMps() * time),
                 ground.eastM() - towed.streamEastMps() * time,
-                course + up);
+                towed.headingRad(ground.headingRad()));
     }
 
     private void look(double time, int step, Pose boat) {

@@ -44,10 +44,20 @@ public record Towed(
     }
 
     /** Over ground, on a course made good; 0 where the stream is too strong to make it. */
-    double overGroundMps(double courseRad) {
+    public double overGroundMps(double courseRad) {
         double along = streamNorthMps * Math.cos(courseRad) + streamEastMps * Math.sin(courseRad);
-        double across = streamEastMps * Math.cos(courseRad) - streamNorthMps * Math.sin(courseRad);
+        double across = acrossMps(courseRad);
         return across * across >= mps * mps ? 0 : Math.max(0, along + Math.sqrt(mps * mps - across * across));
+    }
+
+    /** Which way she heads to make a course good: up against what sets her aside. */
+    double headingRad(double courseRad) {
+        return courseRad - Math.asin(Math.max(-1, Math.min(1, acrossMps(courseRad) / mps)));
+    }
+
+    /** To starboard of a course. */
+    private double acrossMps(double courseRad) {
+        return streamEastMps * Math.cos(courseRad) - streamNorthMps * Math.sin(courseRad);
     }
 
     /** How far the water has carried a lure since the boat was where it is, to the north. */

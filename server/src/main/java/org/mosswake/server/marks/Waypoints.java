@@ -1,26 +1,24 @@
 package org.mosswake.server.marks;
 
 import java.io.ByteArrayInputStream;
-import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import javax.xml.stream.XMLInputFactory;
-import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
-import javax.xml.stream.XMLStreamWriter;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.clock.Place;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.server.platform.gpx.GpxWriter;
 
 /** Marks as the waypoints of a GPX 1.1 file. */
 final class Waypoints {
-    private static final String GPX = "http://www.topografix.com/GPX/1/1";
     static final int MOST = 2000;
 
     private Waypoints() {}
@@ -103,28 +101,10 @@ final class Waypoints {
     }
 
     static String write(List<SeaMarkBody> marks) {
-        var text = new StringWriter();
-        try {
-            XMLStreamWriter gpx = XMLOutputFactory.newFactory().createXMLStreamWriter(text);
-            gpx.writeStartDocument("UTF-8", "1.0");
-            gpx.writeStartElement("gpx");
-            gpx.writeDefaultNamespace(GPX);
-            gpx.writeAttribute("version", "1.1");
-            gpx.writeAttribute("creator", "Moss Wake");
+        return GpxWriter.file(gpx -> {
             for (SeaMarkBody mark : marks) {
-                gpx.writeStartElement("wpt");
-                gpx.writeAttribute("lat", mark.latitudeDeg().toString());
-                gpx.writeAttribute("lon", mark.longitudeDeg().toString());
-                gpx.writeStartElement("name");
-                gpx.writeCharacters(mark.name());
-                gpx.writeEndElement();
-                gpx.writeEndElement();
+                gpx.mark(mark.latitudeDeg(), mark.longitudeDeg(), Optional.empty(), mark.name());
             }
-            gpx.writeEndElement();
-            gpx.writeEndDocument();
-        } catch (XMLStreamException e) {
-            throw new IllegalStateException(e);
-        }
-        return text.toString();
+        });
     }
 }

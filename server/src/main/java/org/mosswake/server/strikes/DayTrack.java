@@ -1,14 +1,12 @@
 package org.mosswake.server.strikes;
 
-import java.io.StringWriter;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
-import javax.xml.stream.XMLOutputFactory;
-import javax.xml.stream.XMLStreamException;
-import javax.xml.stream.XMLStreamWriter;
+import org.mosswake.server.platform.gpx.GpxWriter;
 import org.mosswake.server.strikes.LogReply.StrikeReply;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
@@ -18,7 +16,6 @@ import tools.jackson.databind.node.ObjectNode;
 /** A day out as GPX 1.1: the way she went, and a waypoint where each lure was that was taken. */
 @Service
 class DayTrack {
-    private static final String GPX = "http://www.topografix.com/GPX/1/1";
     private static final double EVERY_S = 2;
     private static final int MOST = 60_000;
 
@@ -51,12 +48,7 @@ class DayTrack {
     }
 
     String gpx(UUID vessel, UUID trip) {
-        Day day = day(vessel, trip);
-        try {
-            return write(day.of(), day.way(), day.strikes());
-        } catch (XMLStreamException e) {
-            throw new IllegalStateException(e);
-        }
+        return write(day(vessel, trip));
     }
 
     /** By RFC 7946: longitude first. */
@@ -99,49 +91,24 @@ class DayTrack {
         return strike.line() == null ? fish : fish + " on " + strike.line().label();
     }
 
-    private static String write(TripBody of, List<FixBody> way, List<StrikeReply> strikes) throws XMLStreamException {
-        var text = new StringWriter();
-        XMLStreamWriter gpx = XMLOutputFactory.newFactory().createXMLStreamWriter(text);
-        gpx.writeStartDocument("UTF-8", "1.0");
-        gpx.writeStartElement("gpx");
-        gpx.writeDefaultNamespace(GPX);
-        gpx.writeAttribute("version", "1.1");
-        gpx.writeAttribute("creator", "Moss Wake");
-        for (StrikeReply strike : strikes) {
-            if (strike.lureAt() != null) {
-                point(gpx, "wpt", strike.lureAt().latitudeDeg(), strike.lureAt().longitudeDeg(), strike.happenedAt());
-                element(gpx, "name", name(strike));
-                gpx.writeEndElement();
+    private static String write(Day day) {
+        return GpxWriter.file(gpx -> {
+            for (StrikeReply strike : day.strikes()) {
+                if (strike.lureAt() != null) {
+                    gpx.mark(
+                            strike.lureAt().latitudeDeg(),
+                            strike.lureAt().longitudeDeg(),
+                            Optional.of(strike.happenedAt()),
+                            name(strike));
+                }
             }
-        }
-        if (!way.isEmpty()) {
-            gpx.writeStartElement("trk");
-            element(gpx, "name", of.name());
-            gpx.writeStartElement("trkseg");
-            for (FixBody fix : way) {
-                point(gpx, "trkpt", fix.latitudeDeg(), fix.longitudeDeg(), fix.at());
-                gpx.writeEndElement();
+            if (!day.way().isEmpty()) {
+                gpx.track(day.of().name(), track -> {
+                    for (FixBody fix : day.way()) {
+                        track.trackPoint(fix.latitudeDeg(), fix.longitudeDeg(), fix.at());
+                    }
+                });
             }
-            gpx.writeEndElement();
-            gpx.writeEndElement();
-        }
-        gpx.writeEndElement();
-        gpx.writeEndDocument();
-        return text.toString();
-    }
-
-    private static void point(XMLStreamWriter gpx, String what, double latitude, double longitude, Instant at)
-            throws XMLStreamException {
-        gpx.writeStartElement(what);
-        gpx.writeAttribute("lat", Double.toString(latitude));
-        gpx.writeAttribute("lon", Double.toString(longitude));
-        element(gpx, "time", at.toString());
-    }
-
-    /** Characters that XML cannot hold are left out. */
-    private static void element(XMLStreamWriter gpx, String name, String text) throws XMLStreamException {
-        gpx.writeStartElement(name);
-        gpx.writeCharacters(text.replaceAll("[^\\x09\\x0A\\x0D\\x20-\\uD7FF\\uE000-\\uFFFD]", ""));
-        gpx.writeEndElement();
+        });
     }
 }

@@ -11,6 +11,9 @@ import tools.jackson.databind.json.JsonMapper;
 
 @Service
 public class FixService {
+    private static final double WAY_EVERY_S = 10;
+    private static final int WAY_MOST = 6000;
+
     private final FixMapper fixes;
     private final SpreadService spreads;
     private final JsonMapper json;
@@ -41,5 +44,11 @@ public class FixService {
     List<FixBody> thinned(UUID vessel, Instant from, Instant to, double everyS, int most) {
         spreads.requireBoat(vessel);
         return fixes.thinned(vessel, from, to, everyS, most);
+    }
+
+    /** Where she went, a place each ten seconds: what a course has covered. */
+    @Transactional(readOnly = true)
+    public List<FixBody> way(UUID vessel, Instant from, Instant to) {
+        return thinned(vessel, from, to, WAY_EVERY_S, WAY_MOST);
     }
 }

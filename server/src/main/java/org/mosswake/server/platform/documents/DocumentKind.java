@@ -23,5 +23,7 @@ public enum DocumentKind {
     /** A source of instruments; named by its id. */
     INSTRUMENT,
     /** A place with a name; named by its id. */
-    MARK
+    MARK,
+    /** Of a day; named by its date. */
+    COURSE
 }

@@ -60,7 +60,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     /** Fields of the body are dotted or end in Id; what the path names is one plain word. */
     private static boolean isPath(Fault fault) {
-        return List.of("boat", "spread", "trip", "gear", "revision", "thing", "import", "grid")
+        return List.of("boat", "spread", "trip", "gear", "revision", "thing", "import", "grid", "course")
                 .contains(fault.field());
     }
 

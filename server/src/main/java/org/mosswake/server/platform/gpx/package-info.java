@@ -1,0 +1,5 @@
+/** GPX 1.1, as it leaves. */
+@NamedInterface("gpx")
+package org.mosswake.server.platform.gpx;
+
+import org.springframework.modulith.NamedInterface;

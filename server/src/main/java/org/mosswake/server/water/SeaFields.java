@@ -1,0 +1,79 @@
+package org.mosswake.server.water;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.mosswake.core.course.Field;
+import org.mosswake.core.water.Grid;
+import org.mosswake.core.water.Spot;
+import org.mosswake.server.water.WaterMapper.GridRow;
+import org.springframework.stereotype.Component;
+
+/** What the grids of a boat have about a place, laid out for a course; kept for the next asking, which a drag makes at once. */
+@Component
+public class SeaFields {
+    private static final int KEPT = 3;
+    /** A current of longer ago says nothing of now. */
+    private static final Duration OLDEST = Duration.ofDays(6);
+
+    private static final double BESIDE_M = 3000;
+
+    private final GridStore grids;
+    private final Map<Key, Field> kept = new LinkedHashMap<>(8, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Key, Field> eldest) {
+            return size() > KEPT;
+        }
+    };
+
+    private record Key(UUID vessel, UUID grid, Spot middle, double reachM) {}
+
+    SeaFields(GridStore grids) {
+        this.grids = grids;
+    }
+
+    /** Depth of the bottom by the grid that came last; empty where none has any there. */
+    public Optional<Field> depth(UUID vessel, Spot middle, double reachM) {
+        return newest(vessel, Grid.Kind.DEPTH, Instant.MAX)
+                .map(row -> field(vessel, row, middle, reachM))
+                .filter(Field::knowsAnything);
+    }
+
+    private Field field(UUID vessel, GridRow row, Spot middle, double reachM) {
+        var key = new Key(vessel, row.gridId(), middle, reachM);
+        synchronized (kept) {
+            Field before = kept.get(key);
+            if (before != null) {
+                return before;
+            }
+        }
+        Field field = Field.of(grids.about(vessel, row, middle, reachM), middle, reachM);
+        synchronized (kept) {
+            kept.put(key, field);
+        }
+        return field;
+    }
+
+    /** Which way the current sets at a place by the picture that was newest then (m/s north, m/s east). */
+    public Optional<double[]> current(UUID vessel, Instant at, Spot there) {
+        return part(vessel, Grid.Kind.CURRENT_NORTH, at, there)
+                .flatMap(north ->
+                        part(vessel, Grid.Kind.CURRENT_EAST, at, there).map(east -> new double[] {north, east}));
+    }
+
+    private Optional<Double> part(UUID vessel, Grid.Kind kind, Instant at, Spot there) {
+        return newest(vessel, kind, at)
+                .flatMap(row -> grids.about(vessel, row, there, BESIDE_M).about(there.latDeg(), there.lonDeg()));
+    }
+
+    private Optional<GridRow> newest(UUID vessel, Grid.Kind kind, Instant at) {
+        return grids.all(vessel).stream()
+                .filter(row -> row.kind() == kind)
+                .filter(row ->
+                        row.at() == null || !row.at().isAfter(at) && row.at().isAfter(at.minus(OLDEST)))
+                .findFirst();
+    }
+}
