@@ -1,13 +1,13 @@
 /** The page's arrows: a capability uses only itself, the draft, shared and units; pages in app compose. */
-const capabilities = 'call|clock|deck|devices|log|rig|spread|strikes|water|weights'
+const capabilities = 'call|clock|course|deck|devices|log|rig|spread|strikes|water|weights'
 module.exports = {
   forbidden: [
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
     {
       name: 'capabilities-stand-alone',
       severity: 'error',
-      // What the deck shows is the day's facts: it alone uses another.
-      from: { path: `^src/(${capabilities})/`, pathNot: '^src/deck/' },
+      // What the deck shows is the day's facts, and a course is drawn on the water: they alone use another.
+      from: { path: `^src/(${capabilities})/`, pathNot: '^src/(deck|course)/' },
       to: { path: `^src/(${capabilities}|app)/`, pathNot: '^src/$1/' },
     },
     {
@@ -15,6 +15,12 @@ module.exports = {
       severity: 'error',
       from: { path: '^src/deck/' },
       to: { path: `^src/(${capabilities}|app)/`, pathNot: '^src/(deck|strikes)/' },
+    },
+    {
+      name: 'course-stands-on-water',
+      severity: 'error',
+      from: { path: '^src/course/' },
+      to: { path: `^src/(${capabilities}|app)/`, pathNot: '^src/(course|water)/' },
     },
     {
       name: 'shared-knows-no-capability',

@@ -1,6 +1,7 @@
 import { queryOptions } from '@tanstack/react-query'
-import { ask, Problem, type Fault, type Schemas } from '../shared/api/client'
+import { ask, type Schemas } from '../shared/api/client'
 import { keep } from '../shared/api/keep'
+import { posted, refused, told } from '../shared/api/told'
 
 export type Catalogue = Schemas['CatalogueReply']
 export type Topic = Schemas['TopicReply']
@@ -118,38 +119,13 @@ export const keepOrigin = (boat: string, spread: string, made: Made, day: string
     }),
   )
 
-const posted = (body: unknown, signal?: AbortSignal): RequestInit => ({
-  method: 'POST',
-  headers: { 'Content-Type': 'application/json' },
-  body: JSON.stringify(body),
-  ...(signal && { signal }),
-})
-
-async function refused(response: Response): Promise<Problem> {
-  const body = (await response.json().catch(() => ({}))) as { title?: string; faults?: Fault[] }
-  return new Problem(response.status, body.title ?? 'The request was refused.', body.faults ?? [])
-}
-
 /** Searches a spread and tells each word of it as it comes; aborting gives it up. */
-export async function buildSpread(
+export const buildSpread = (
   boat: string,
   body: Schemas['BuildBody'],
   onEvent: (event: BuildEvent) => void,
   signal: AbortSignal,
-): Promise<void> {
-  const response = await fetch(`/api/boats/${boat}/call/spread`, posted(body, signal))
-  if (!response.ok || !response.body) throw await refused(response)
-  const reader = response.body.pipeThrough(new TextDecoderStream()).getReader()
-  let held = ''
-  for (;;) {
-    const { value, done } = await reader.read()
-    if (done) break
-    held += value
-    const lines = held.split('\n')
-    held = lines.pop() ?? ''
-    lines.filter((line) => line !== '').forEach((line) => onEvent(JSON.parse(line) as BuildEvent))
-  }
-}
+): Promise<void> => told(`/api/boats/${boat}/call/spread`, body, onEvent, signal)
 
 /** The steps of the day as a calendar file. */
 export async function calendarOf(boat: string, body: CallBody): Promise<string> {

@@ -3,6 +3,7 @@ import View from 'ol/View'
 import type BaseLayer from 'ol/layer/Base'
 import { Projection } from 'ol/proj'
 import { useEffect, useRef, useState } from 'react'
+import { holding } from './holding'
 import { scaleOf, type Sea } from './model'
 import type { SeaSpot } from './queries'
 
@@ -17,6 +18,8 @@ export function Chart({
   label,
   onRead,
   onPlace,
+  onHold,
+  lookAt,
 }: {
   sea: Sea
   /** West, south, east and north that are shown at first (m). */
@@ -28,12 +31,16 @@ export function Chart({
   onRead(spot: SeaSpot | null): void
   /** A numbered place was touched. */
   onPlace(place: number): void
+  /** What was taken hold of is over a place; null: it is let go. */
+  onHold?: ((handle: unknown, spot: SeaSpot | null) => void) | undefined
+  /** Shown from now on, as `bounds` at first; the same again changes nothing. */
+  lookAt?: readonly [number, number, number, number] | null
 }) {
   const at = useRef<HTMLDivElement>(null)
   const map = useRef<OlMap | null>(null)
   const [scale, setScale] = useState<{ miles: number; px: number } | null>(null)
-  const told = useRef({ onRead, onPlace, sea })
-  told.current = { onRead, onPlace, sea }
+  const told = useRef({ onRead, onPlace, onHold, sea })
+  told.current = { onRead, onPlace, onHold, sea }
   const [west, south, east, north] = bounds
 
   useEffect(() => {
@@ -64,6 +71,12 @@ export function Chart({
         { hitTolerance: 8 },
       )
     })
+    made.addInteraction(
+      holding((handle, at) => {
+        const spot = at && told.current.sea.toSpot(at[0]!, at[1]!)
+        told.current.onHold?.(handle, spot)
+      }),
+    )
     map.current = made
     return () => {
       made.setTarget(undefined)
@@ -75,6 +88,10 @@ export function Chart({
   useEffect(() => {
     map.current?.setLayers([...layers])
   }, [layers, west, south, east, north])
+
+  useEffect(() => {
+    if (lookAt) map.current?.getView().fit([...lookAt], { padding: [34, 34, 34, 34], duration: 250 })
+  }, [lookAt])
 
   return (
     <div className="relative min-h-0 flex-1 bg-foam max-md:min-h-[62vh]" data-testid="chart">

@@ -8,15 +8,9 @@ import VectorLayer from 'ol/layer/Vector'
 import ImageCanvas from 'ol/source/ImageCanvas'
 import VectorSource from 'ol/source/Vector'
 import { Circle, Fill, RegularShape, Stroke, Style, Text } from 'ol/style'
+import { FOAM, FONT, INK, LICHEN, MONO, SLATE } from './inks'
 import { averaged, boundsOf, contourLevels, shareOf, smoothed, tint, valueAt, type Sea } from './model'
 import type { Grid, Mark, Place, SeaSpot } from './queries'
-
-const INK = '#17211b'
-const FOAM = '#f4f3ea'
-const SLATE = '#5b6b66'
-const LICHEN = '#c6c24e'
-const FONT = '14px "Atkinson Hyperlegible Next Variable", sans-serif'
-const MONO = '14px "Atkinson Hyperlegible Mono Variable", monospace'
 
 /** One pixel a cell, drawn large without smoothing: what is between the cells nobody measured. */
 export function tintLayer(grid: Grid, cells: Float32Array, sea: Sea) {

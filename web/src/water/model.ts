@@ -119,17 +119,18 @@ export function boundsOf(grid: Grid, sea: Sea): [number, number, number, number]
 /** So much of the sea is seen beside what is looked at (m). */
 const BESIDE_M = 9000
 
-/** West, south, east and north of some points, with sea about them. */
-export const around = (
-  points: readonly (readonly [number, number])[],
-): readonly [number, number, number, number] => {
+export type Extent = readonly [number, number, number, number]
+
+/** West, south, east and north of some points. */
+export const extentOf = (points: readonly (readonly [number, number])[]): Extent => {
   const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)]
-  return [
-    Math.min(...xs) - BESIDE_M,
-    Math.min(...ys) - BESIDE_M,
-    Math.max(...xs) + BESIDE_M,
-    Math.max(...ys) + BESIDE_M,
-  ]
+  return [Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys)]
+}
+
+/** The same with sea about them. */
+export const around = (points: readonly (readonly [number, number])[]): Extent => {
+  const [west, south, east, north] = extentOf(points)
+  return [west - BESIDE_M, south - BESIDE_M, east + BESIDE_M, north + BESIDE_M]
 }
 
 /** What the grid has at a place; null outside and where nothing is known. */

@@ -18,11 +18,13 @@ export function PlaceList({
   target,
   planDay,
   onBegin,
+  onCourse,
 }: {
   w: ReturnType<typeof useWater>
   target: string | undefined
   planDay: PlanDay
   onBegin(place: Place, runMin: number): void
+  onCourse(place: Place): void
 }) {
   const units = useUnits()
   const [runMps, setRunMps] = useRunSpeed()
@@ -30,10 +32,7 @@ export function PlaceList({
   const minutes = (place: Place) => Math.max(1, Math.round(place.outM / runMps / 60))
   const { places, lacking } = w.begin
   return (
-    <aside
-      aria-label="Places to begin"
-      className="w-[304px] shrink-0 overflow-auto border-l-[3px] border-ink px-3 py-2 max-md:w-full max-md:border-t-[3px] max-md:border-l-0"
-    >
+    <>
       {places.map((place, i) => {
         const chosen = i === w.chosen
         return (
@@ -73,6 +72,9 @@ export function PlaceList({
                 <Button tone="strong" className="mt-2 w-full" onClick={() => onBegin(place, minutes(place))}>
                   Begin here
                 </Button>
+                <Button className="mt-2 w-full" onClick={() => onCourse(place)}>
+                  Course from here
+                </Button>
               </>
             )}
           </section>
@@ -107,6 +109,6 @@ export function PlaceList({
         ))}
         <p className="mt-1 text-slate">Seasons, sizes and closed waters are local: look them up.</p>
       </section>
-    </aside>
+    </>
   )
 }

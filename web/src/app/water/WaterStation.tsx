@@ -1,19 +1,24 @@
-import { Suspense, useState } from 'react'
+import { Suspense, useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { answerOf, withAnswer } from '../../call/model'
 import type { Plan } from '../../call/queries'
 import { usePlan } from '../../call/usePlan'
 import { dayInWords } from '../../clock/model'
 import type { Boat, BoatTitle } from '../../draft/queries'
+import type { Handle } from '../../course/model'
 import { later } from '../../shared/later'
 import { Button } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Select'
+import { useAddress } from '../../shared/useAddress'
 import { Chart } from '../../water/Chart'
 import { KINDS } from '../../water/model'
 import type { Kind, Place, SeaSpot } from '../../water/queries'
 import type { PlanDay } from '../plan/usePlanDay'
 import { Frame } from '../Frame'
 import { PlannedBy } from '../plan/PlannedBy'
+import { CourseAside } from './course/CourseAside'
+import { CourseStrip } from './course/CourseStrip'
+import { useCourse } from './course/useCourse'
 import { PlaceList } from './PlaceList'
 import { useWater } from './useWater'
 import { pictureWords, readWords } from './words'
@@ -36,6 +41,11 @@ export function WaterStation({
   const { plan, edit } = usePlan(boat.boatId, kept)
   const target = answerOf(plan.answers, 'TARGET')?.choice
   const w = useWater(boat, planDay, target as Parameters<typeof useWater>[2])
+  const [params, put] = useAddress()
+  const course = params.get('course') !== null
+  const c = useCourse(boat.boatId, planDay, w, course)
+  const edges = useMemo(() => w.begin.edges.map(({ spots }) => spots), [w.begin])
+  const layers = useMemo(() => [...w.layers, ...c.layers], [w.layers, c.layers])
   const [over, setOver] = useState<SeaSpot | null>(null)
   const [sheet, setSheet] = useState<'grids' | 'marks' | null>(null)
   const [dropped, setDropped] = useState<File | null>(null)
@@ -99,11 +109,14 @@ export function WaterStation({
           <Chart
             sea={w.sea}
             bounds={w.bounds}
-            layers={w.layers}
+            layers={layers}
             label="Picture of the water, north up. Arrows move it, plus and minus make it larger and smaller."
             onRead={setOver}
             onPlace={w.choose}
+            lookAt={c.lookAt}
+            onHold={course ? (handle, spot) => c.hold(handle as Handle, spot) : undefined}
           />
+          {course && <CourseStrip c={c} boat={boat.boatId} day={planDay.date} timeZone={place.timeZone} />}
           <div className="flex flex-wrap items-center gap-x-4 border-t-2 border-ink bg-shade px-4 py-1">
             <p className="min-w-0 flex-1 max-md:basis-full" data-testid="read">
               {over
@@ -118,7 +131,31 @@ export function WaterStation({
             </Button>
           </div>
         </div>
-        <PlaceList {...{ w, target, planDay }} onBegin={beginAt} />
+        <aside
+          aria-label={course ? 'Course' : 'Places to begin'}
+          className="w-[304px] shrink-0 overflow-auto border-l-[3px] border-ink px-3 py-2 max-md:w-full max-md:border-t-[3px] max-md:border-l-0"
+        >
+          <div role="group" aria-label="Beside the picture" className="mb-2 flex gap-2">
+            <Button small tone={course ? 'plain' : 'strong'} onClick={() => put({ course: null })}>
+              Places
+            </Button>
+            <Button small tone={course ? 'strong' : 'plain'} onClick={() => put({ course: '1' })}>
+              Course
+            </Button>
+          </div>
+          {course ? (
+            <CourseAside c={c} edges={edges} depthAt={w.depthAt} />
+          ) : (
+            <PlaceList
+              {...{ w, target, planDay }}
+              onBegin={beginAt}
+              onCourse={(one) => {
+                c.begin(one)
+                put({ course: '1' })
+              }}
+            />
+          )}
+        </aside>
       </main>
       <Suspense fallback={null}>
         {sheet === 'marks' && (

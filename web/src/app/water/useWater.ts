@@ -14,8 +14,17 @@ import {
   struckLayer,
   tintLayer,
 } from '../../water/layers'
-import { around, KINDS, newestOf, seaAbout } from '../../water/model'
-import { beginOf, cellsOf, gridsOf, marksOf, type Kind, type Mark, type Target } from '../../water/queries'
+import { around, KINDS, newestOf, seaAbout, valueAt } from '../../water/model'
+import {
+  beginOf,
+  cellsOf,
+  gridsOf,
+  marksOf,
+  type Kind,
+  type Mark,
+  type SeaSpot,
+  type Target,
+} from '../../water/queries'
 import type { PlanDay } from '../plan/usePlanDay'
 
 const MINUTE = 60_000
@@ -103,5 +112,7 @@ export function useWater(boat: Boat, planDay: PlanDay, target: Target | undefine
     chosen,
     choose: (place: number) => put({ place: String(place + 1) }),
     minute,
+    /** Of the bottom; null where it is not known. */
+    depthAt: (spot: SeaSpot) => (depth && depths ? valueAt(depth, depths, spot) : null),
   }
 }

@@ -3114,10 +3114,11 @@ export interface components {
         };
         LureOnCourse: {
             /** Format: double */
-            deepestM: number;
+            deepM: number;
             flies: boolean;
             /** Format: double */
             inBandS: number;
+            label: string;
             /** Format: uuid */
             lineId: string;
             /** Format: double */
@@ -3126,7 +3127,7 @@ export interface components {
             offBottomM?: number;
             places: number[];
             /** Format: double */
-            shallowestM: number;
+            shallowM: number;
         };
         MadeReply: {
             lacks: components["schemas"]["SentenceReply"][];
@@ -3204,14 +3205,12 @@ export interface components {
         MetOnCourse: {
             /** Format: double */
             atS: number;
+            label: string;
             /** Format: double */
             latitudeDeg: number;
-            /** Format: uuid */
-            lineId: string;
             /** Format: double */
             longitudeDeg: number;
-            /** Format: uuid */
-            otherLineId: string;
+            otherLabel: string;
         };
         MoonReply: {
             /** Format: double */
@@ -3925,6 +3924,7 @@ export interface components {
             waterC?: number;
         };
         SailedEvent: {
+            course?: components["schemas"]["CourseReply"];
             /** Format: double */
             gone: number;
             /** @enum {string} */

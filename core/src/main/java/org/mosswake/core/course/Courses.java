@@ -43,7 +43,11 @@ public final class Courses {
             Towed towed,
             boolean weave,
             Optional<Double> backAfterM,
-            List<Pose> covered) {}
+            List<Pose> covered) {
+        Ask towing(Towed other) {
+            return new Ask(kind, start, ends, through, lengthM, towardsRad, band, other, weave, backAfterM, covered);
+        }
+    }
 
     private static final double LOOKED_AT_M = 30;
     /** Weaving may cost so much of the share: it searches what following leaves out. */
@@ -52,6 +56,8 @@ public final class Courses {
     private static final double WORTH_TURNING = 8;
 
     private static final int MOST_PASSES = 40;
+    /** Two shares that differ by less are told by nobody. */
+    private static final double SAME = 0.01;
 
     private final Ask ask;
     private final Towed towed;
@@ -108,11 +114,11 @@ public final class Courses {
         List<Pose> way = guide;
         for (int pass = 1; pass < MOST_PASSES; pass++) {
             double left = ask.lengthM() - track.lengthM();
-            if (left < WORTH_TURNING * towed.radiusM()) {
+            if (left < WORTH_TURNING * towed.radiusOverGroundM()) {
                 break;
             }
             way = back(way, track.end());
-            Optional<Track> turned = Turning.on(track, way, towed.radiusM());
+            Optional<Track> turned = Turning.on(track, way, towed.radiusOverGroundM());
             if (turned.isEmpty()) {
                 break;
             }
@@ -152,10 +158,12 @@ public final class Courses {
         double straight = share(line, band);
         boolean placed = ask.ends().isPresent() || !ask.through().isEmpty();
         if (ask.weave()) {
-            Track weaves = Weave.about(follows, ask.lengthM(), band, towed);
-            double woven = share(weaves, band);
-            if (weaves.turns() > follows.turns() && woven >= Math.max(kept - WEAVE_COSTS, placed ? 0 : straight)) {
-                return new Laid(weaves, How.WEAVES, Optional.of(woven), Optional.of(straight));
+            double least = Math.max(kept - WEAVE_COSTS, placed ? 0 : straight - SAME);
+            Optional<Track> weaves =
+                    Weave.about(follows, ask.lengthM(), band, towed).filter(track -> share(track, band) >= least);
+            if (weaves.isPresent()) {
+                Track track = weaves.get();
+                return new Laid(track, How.WEAVES, Optional.of(share(track, band)), Optional.of(straight));
             }
         }
         boolean better = !placed && ask.kind() == Kind.ALONG && straight > kept;

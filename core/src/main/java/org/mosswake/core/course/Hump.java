@@ -31,7 +31,7 @@ final class Hump {
         var ring = new ArrayList<Pose>();
         for (double turn = -reach; turn <= reach; turn += STEP_RAD) {
             var ray = new Pose(top.northM(), top.eastM(), from + turn);
-            double out = Math.max(out(band.field(), ray, wanted), towed.radiusM());
+            double out = Math.max(out(band.field(), ray, wanted), towed.radiusOverGroundM());
             if (out < WIDEST_M) {
                 ring.add(ray.ahead(out));
             }

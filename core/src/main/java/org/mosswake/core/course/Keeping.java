@@ -13,9 +13,9 @@ import java.util.Optional;
  */
 final class Keeping {
     private static final double[] HELMS = {0, -0.5, 0.5, -1, 1};
-    private static final double LEAST_STEP_M = 25;
-    private static final double MOST_STEP_M = 60;
-    private static final int FOLLOWED = 120;
+    private static final double LEAST_STEP_M = 30;
+    private static final double MOST_STEP_M = 70;
+    private static final int FOLLOWED = 90;
     /** Farther off the guide is another course (m). */
     private static final double CORRIDOR_M = 500;
 
@@ -24,11 +24,14 @@ final class Keeping {
     private static final double ALIKE_M = 25;
 
     private static final double ALIKE_RAD = Math.toRadians(10);
-    /** Being in the middle, and a quiet helm, are worth this beside a step of all lures in the band. */
-    private static final double MIDDLE = 0.2;
+    /** Being well inside, and a quiet helm, are worth this beside a step of all lures in the band. */
+    private static final double INSIDE = 0.2;
 
-    private static final double HELM_COST = 0.01;
-    private static final double OTHER_SIDE_COST = 0.04;
+    /** Farther in than so much of the way to its middle is well inside. */
+    private static final double WELL = 0.35;
+
+    private static final double HELM_COST = 0.02;
+    private static final double OTHER_SIDE_COST = 0.08;
     private static final double OFF_COST = 0.1;
     private static final double BEGIN_RAD = Math.toRadians(15);
 
@@ -60,7 +63,7 @@ final class Keeping {
         this.band = band;
         this.towed = towed;
         this.guide = guide;
-        stepM = Math.max(LEAST_STEP_M, Math.min(MOST_STEP_M, towed.radiusM() / 4));
+        stepM = Math.max(LEAST_STEP_M, Math.min(MOST_STEP_M, towed.radiusOverGroundM() / 3));
         asterns = towed.some();
     }
 
@@ -114,7 +117,7 @@ final class Keeping {
     }
 
     private Optional<State> on(State from, double helm) {
-        Pose pose = from.pose.along(stepM, helm / towed.radiusM());
+        Pose pose = from.pose.along(stepM, helm / towed.radiusOverGroundM());
         int at = nearest(pose, from.at);
         Pose guided = guide.get(at);
         double off = pose.toM(guided);
@@ -150,7 +153,7 @@ final class Keeping {
             Pose there = back == 0 ? pose : before(from, back - 1);
             double within =
                     band.within(there.northM() + towed.setNorthM(astern), there.eastM() + towed.setEastM(astern));
-            worth += within >= 0 ? 1 + MIDDLE * Math.sqrt(Math.min(1, within)) : 0;
+            worth += within >= 0 ? 1 + INSIDE * Math.min(1, within / WELL) : 0;
         }
         return worth / asterns.length;
     }
@@ -171,7 +174,7 @@ final class Keeping {
         var pieces = new ArrayList<Track.Piece>();
         State at = last;
         while (at.before.isPresent()) {
-            pieces.add(new Track.Piece(stepM, at.helm / towed.radiusM()));
+            pieces.add(new Track.Piece(stepM, at.helm / towed.radiusOverGroundM()));
             at = at.before.get();
         }
         Collections.reverse(pieces);

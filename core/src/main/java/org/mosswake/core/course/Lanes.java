@@ -27,9 +27,9 @@ final class Lanes {
         Towed towed = ask.towed();
         double heading = Double.isNaN(ask.towardsRad()) ? ask.start().headingRad() : ask.towardsRad();
         var start = new Pose(ask.start().northM(), ask.start().eastM(), heading);
-        double laneM = Math.max(LEAST_LONG_M, LONG * towed.radiusM());
+        double laneM = Math.max(LEAST_LONG_M, LONG * towed.radiusOverGroundM());
         double apart = towed.sweepM();
-        int over = Math.max(1, (int) Math.ceil(2 * towed.radiusM() / apart));
+        int over = Math.max(1, (int) Math.ceil(2 * towed.radiusOverGroundM() / apart));
         Track track = new Track(start, List.of());
         boolean there = true;
         for (int lane = 0; lane < MOST_LANES && track.lengthM() < ask.lengthM(); lane++) {
@@ -41,8 +41,9 @@ final class Lanes {
             if (track.pieces().isEmpty()) {
                 track = Track.straight(from, laneM);
             } else {
-                Way turn = Way.shortest(track.end(), from, towed.radiusM(), laneM);
-                track = track.then(Track.of(track.end(), turn, towed.radiusM()).pieces());
+                Way turn = Way.shortest(track.end(), from, towed.radiusOverGroundM(), laneM);
+                track = track.then(
+                        Track.of(track.end(), turn, towed.radiusOverGroundM()).pieces());
             }
             there = !there;
         }
@@ -76,7 +77,7 @@ final class Lanes {
         Towed towed = ask.towed();
         var pieces = new ArrayList<Track.Piece>();
         double length = 0;
-        for (double radius = FIRST * towed.radiusM(); length < ask.lengthM(); radius += towed.sweepM() / 2) {
+        for (double radius = FIRST * towed.radiusOverGroundM(); length < ask.lengthM(); radius += towed.sweepM() / 2) {
             double half = Math.min(Math.PI * radius, ask.lengthM() - length);
             pieces.add(new Track.Piece(half, 1 / radius));
             length += half;

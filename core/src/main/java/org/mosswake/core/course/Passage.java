@@ -23,13 +23,15 @@ public final class Passage {
     private static final int LOOK_EACH = 2;
 
     private static final int SETTLING = 20;
+    /** Of the time at either end of a range: a line that hangs for a moment is none of its depths. */
+    private static final double OFTEN = 0.05;
 
     /**
      * What becomes of one lure.
      *
      * @param flies      it is not in the water at this speed
      * @param inBandS    of the whole time
-     * @param shallowestM and {@code deepestM} that it runs
+     * @param shallowM   and {@code deepM}: between them it runs for nine tenths of the time
      * @param leastOffM  off the bottom where that is known; negative: it would have touched
      * @param leastAtS   when that is
      * @param places     over ground, thinned
@@ -37,8 +39,8 @@ public final class Passage {
     public record Lure(
             boolean flies,
             double inBandS,
-            double shallowestM,
-            double deepestM,
+            double shallowM,
+            double deepM,
             Optional<Double> leastOffM,
             double leastAtS,
             List<Place> places) {
@@ -62,11 +64,17 @@ public final class Passage {
 
     private static final class Watched {
         double inBandS;
-        double shallowest = Double.MAX_VALUE;
-        double deepest;
+        final List<Double> depths = new ArrayList<>();
         double leastOff = Double.NaN;
         double leastAtS;
         final List<Place> places = new ArrayList<>();
+
+        /** That a share of the time it runs no deeper than. */
+        double depth(double share) {
+            double[] all =
+                    depths.stream().mapToDouble(Double::doubleValue).sorted().toArray();
+            return all.length == 0 ? 0 : all[(int) (share * (all.length - 1))];
+        }
     }
 
     private final Track track;
@@ -174,8 +182,7 @@ public final class Passage {
         double north = -at.x() + towed.streamNorthMps() * time;
         double east = at.y() + towed.streamEastMps() * time;
         double deep = line.lureDepthM();
-        lure.shallowest = Math.min(lure.shallowest, deep);
-        lure.deepest = Math.max(lure.deepest, deep);
+        lure.depths.add(deep);
         if (band.isPresent() && band.get().has(north, east)) {
             lure.inBandS += dt;
         }
@@ -194,8 +201,8 @@ public final class Passage {
                 .map(one -> new Lure(
                         one.places.isEmpty(),
                         one.inBandS,
-                        one.places.isEmpty() ? 0 : one.shallowest,
-                        one.deepest,
+                        one.depth(OFTEN),
+                        one.depth(1 - OFTEN),
                         Double.isNaN(one.leastOff) ? Optional.empty() : Optional.of(one.leastOff),
                         one.leastAtS,
                         one.places))

@@ -24,6 +24,20 @@ public record Towed(
         asternM = List.copyOf(asternM);
     }
 
+    /**
+     * Of the turn over ground that is none tighter through the water on any heading: while the stream carries her along a circle
+     * over ground is gone through faster, and her heading turns faster than her course.
+     */
+    double radiusOverGroundM() {
+        double faster = 1 + Math.hypot(streamNorthMps, streamEastMps) / mps;
+        return radiusM * faster * faster;
+    }
+
+    /** The same with wider turns. */
+    Towed turning(double radius) {
+        return new Towed(mps, radius, asternM, halfM, streamNorthMps, streamEastMps);
+    }
+
     /** A few that stand for all, from the nearest to the farthest; her own place where no line is out. */
     double[] some() {
         double[] all =
@@ -36,6 +50,15 @@ public record Towed(
             some[i] = all[i * (all.length - 1) / (LOOKED_AT - 1)];
         }
         return some;
+    }
+
+    double longestM() {
+        return asternM.stream().mapToDouble(Double::doubleValue).max().orElse(0);
+    }
+
+    /** How far the stream sets the farthest lure off her track at most. */
+    double setM() {
+        return longestM() * Math.hypot(streamNorthMps, streamEastMps) / mps;
     }
 
     /** Width of the water that her lures are seen in. */

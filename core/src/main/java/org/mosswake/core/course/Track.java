@@ -12,8 +12,10 @@ public record Track(Pose start, List<Piece> pieces) {
         }
     }
 
-    /** Less is no turn (rad). */
+    /** A piece that turns less is straight (rad). */
     private static final double STRAIGHT_RAD = Math.toRadians(1);
+    /** Less is steering, no turn (rad). */
+    private static final double TURN_RAD = Math.toRadians(12);
 
     private static final double SAME = 1e-9;
 
@@ -111,14 +113,15 @@ public record Track(Pose start, List<Piece> pieces) {
                 .min();
     }
 
-    /** Turns one after another to the same side are one turn. */
+    /** Turns one after another to the same side are one turn; a helm that is kept quiet makes none. */
     public int turns() {
         int turns = 0;
-        double side = 0;
+        double turned = 0;
         for (Piece piece : pieces) {
-            double turned = Math.abs(piece.turnedRad()) > STRAIGHT_RAD ? Math.signum(piece.curvature()) : 0;
-            turns += turned != 0 && turned != side ? 1 : 0;
-            side = turned;
+            boolean on = piece.turnedRad() * turned > 0;
+            turned = on ? turned + piece.turnedRad() : piece.turnedRad();
+            boolean just = Math.abs(turned) >= TURN_RAD && (!on || Math.abs(turned - piece.turnedRad()) < TURN_RAD);
+            turns += just ? 1 : 0;
         }
         return turns;
     }

@@ -2,6 +2,7 @@ package org.mosswake.core.course;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * From one limit of the band to the other along a way that keeps in it, where there is room for that: she turns in time for neither
@@ -16,7 +17,12 @@ final class Weave {
     /** Narrower than so many of what she sweeps straight on there is nothing to be gained by it (ESTIMATE). */
     private static final double LEAST_SWEEPS = 3;
 
+    /** Crews turn again after about one longest line; a leg is some more. */
+    private static final double LEAST_LEG = 1.5;
+
     private static final double MARGIN_M = 15;
+    /** Fewer from limit to limit are no weave. */
+    private static final int LEAST_SWINGS = 3;
     /** The way is aimed at so many radii ahead. */
     private static final double AIM = 1.2;
 
@@ -24,6 +30,7 @@ final class Weave {
     private final Towed towed;
     private final List<Pose> way;
     private final double[][] room;
+    private int swings;
 
     private Weave(Track about, Band band, Towed towed) {
         this.band = band;
@@ -36,8 +43,11 @@ final class Weave {
         }
     }
 
-    static Track about(Track way, double lengthM, Band band, Towed towed) {
-        return new Weave(way, band, towed).steered(lengthM);
+    /** Empty where there is nowhere room for it. */
+    static Optional<Track> about(Track way, double lengthM, Band band, Towed towed) {
+        var weave = new Weave(way, band, towed);
+        Track track = weave.steered(lengthM);
+        return weave.swings >= LEAST_SWINGS ? Optional.of(track) : Optional.empty();
     }
 
     private double room(Pose pose, int side) {
@@ -55,7 +65,7 @@ final class Weave {
     /** The least of what lies before her for a turn: a band that closes in is left in time. */
     private double roomAhead(int side, int at) {
         double least = WIDEST_M;
-        int last = Math.min(way.size() - 1, at + (int) (AIM * towed.radiusM() / STEP_M));
+        int last = Math.min(way.size() - 1, at + (int) (AIM * towed.radiusOverGroundM() / STEP_M));
         for (int i = at; i <= last; i++) {
             least = Math.min(least, room[side > 0 ? 1 : 0][i]);
         }
@@ -63,8 +73,9 @@ final class Weave {
     }
 
     private double needed() {
-        double turning = towed.radiusM() * (1 - Math.cos(SWING_RAD));
-        return Math.max(LEAST_SWEEPS * towed.sweepM(), 2 * turning + 2 * towed.halfM() + 2 * MARGIN_M);
+        double turning = towed.radiusOverGroundM() * (1 - Math.cos(SWING_RAD));
+        double leg = LEAST_LEG * towed.longestM() * Math.sin(SWING_RAD);
+        return Math.max(LEAST_SWEEPS * towed.sweepM(), 2 * turning + leg + 2 * asideM());
     }
 
     private Track steered(double lengthM) {
@@ -79,13 +90,16 @@ final class Weave {
             double away = Math.IEEEremainder(pose.headingRad() - guided.headingRad(), 2 * Math.PI);
             double wanted;
             if (roomAhead(-1, at) + roomAhead(1, at) < needed()) {
-                Pose aim = way.get(Math.min(way.size() - 1, at + (int) (AIM * towed.radiusM() / STEP_M)));
+                Pose aim = way.get(Math.min(way.size() - 1, at + (int) (AIM * towed.radiusOverGroundM() / STEP_M)));
                 wanted = Math.IEEEremainder(pose.bearingRad(aim) - guided.headingRad(), 2 * Math.PI);
             } else {
-                side = side * off(guided, pose) + round(side * away) >= limit(side, at) ? -side : side;
+                if (side * off(guided, pose) + round(side * away) >= limit(side, at)) {
+                    side = -side;
+                    swings++;
+                }
                 wanted = side * SWING_RAD;
             }
-            double most = 1 / towed.radiusM();
+            double most = 1 / towed.radiusOverGroundM();
             double helm = Math.max(-most, Math.min(most, (wanted - away) / STEP_M));
             pieces.add(new Track.Piece(STEP_M, helm));
             pose = pose.along(STEP_M, helm);
@@ -94,12 +108,17 @@ final class Weave {
     }
 
     private double limit(int side, int at) {
-        return roomAhead(side, at) - towed.halfM() - MARGIN_M;
+        return roomAhead(side, at) - asideM();
+    }
+
+    /** Room that lures need beside her way: those to the side, and what the stream sets them off it. */
+    private double asideM() {
+        return towed.halfM() + towed.setM() + MARGIN_M;
     }
 
     /** How much farther out she comes when she begins to turn back now. */
     private double round(double awayRad) {
-        return awayRad <= 0 ? 0 : towed.radiusM() * (1 - Math.cos(awayRad));
+        return awayRad <= 0 ? 0 : towed.radiusOverGroundM() * (1 - Math.cos(awayRad));
     }
 
     private static double off(Pose guided, Pose pose) {

@@ -13,6 +13,8 @@ final class Meeting {
     private static final double TAKES_M = 0.5;
     /** Apart across at rest by less, one hangs over the other (m). */
     private static final double ABREAST_M = 0.5;
+    /** Square of the sine of the angle between two pieces that are parallel. */
+    private static final double PARALLEL = 1e-12;
 
     enum Grade {
         APART,
@@ -128,7 +130,8 @@ final class Meeting {
         double bx = b.x[j + 1] - b.x[j];
         double by = b.y[j + 1] - b.y[j];
         double cross = ax * by - ay * bx;
-        if (cross == 0) {
+        // Of two lines straight over one another the last digits say anywhere: they cross nowhere.
+        if (cross * cross <= PARALLEL * (ax * ax + ay * ay) * (bx * bx + by * by)) {
             return;
         }
         double ox = b.x[j] - a.x[i];

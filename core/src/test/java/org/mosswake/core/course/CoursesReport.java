@@ -39,29 +39,33 @@ public final class CoursesReport {
 
     static Outcome outcome(long seed, Spread spread) {
         var seabed = new SeededSeabed(seed);
-        Towed towed = spread.towed();
-        Laid laid = Courses.lay(new Courses.Ask(
-                        Courses.Kind.ALONG,
-                        seabed.start,
-                        Optional.empty(),
-                        List.of(),
-                        SeededSeabed.LENGTH_M,
-                        Double.NaN,
-                        Optional.of(seabed.band),
-                        towed,
-                        true,
-                        Optional.empty(),
-                        List.of()))
+        Followed followed = Followed.of(
+                        new Courses.Ask(
+                                Courses.Kind.ALONG,
+                                seabed.start,
+                                Optional.empty(),
+                                List.of(),
+                                SeededSeabed.LENGTH_M,
+                                Double.NaN,
+                                Optional.of(seabed.band),
+                                spread.towed(),
+                                true,
+                                Optional.empty(),
+                                List.of()),
+                        Optional.of(seabed.band.field()),
+                        spread.rules(),
+                        spread.lines(),
+                        gone -> {})
                 .orElseThrow();
-        Passage.Sailed sailed = sail(laid.track(), seabed, spread);
-        Track line = Straight.best(seabed.start, laid.track().lengthM(), seabed.band, towed);
+        Laid laid = followed.laid();
+        Track line = Straight.best(seabed.start, laid.track().lengthM(), seabed.band, spread.towed());
         Passage.Sailed straight = sail(line, seabed, spread);
         return new Outcome(
                 seed,
                 laid,
-                sailed.inBand().orElseThrow(),
+                followed.sailed().inBand().orElseThrow(),
                 straight.inBand().orElseThrow(),
-                sailed.met().size());
+                followed.sailed().met().size());
     }
 
     private static Passage.Sailed sail(Track track, SeededSeabed seabed, Spread spread) {

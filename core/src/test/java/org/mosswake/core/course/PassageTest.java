@@ -29,8 +29,8 @@ class PassageTest {
         for (int i = 0; i < SIX.lines().size(); i++) {
             double still =
                     -tows.profile(SIX.lines().get(i).tow()).orElseThrow().at(0).heightM();
-            assertThat(sailed.lures().get(i).shallowestM()).isCloseTo(still, within(0.05));
-            assertThat(sailed.lures().get(i).deepestM()).isCloseTo(still, within(0.05));
+            assertThat(sailed.lures().get(i).shallowM()).isCloseTo(still, within(0.05));
+            assertThat(sailed.lures().get(i).deepM()).isCloseTo(still, within(0.05));
         }
         assertThat(sailed.timeS()).isCloseTo(1500 / SIX.towed().mps(), within(2.0));
         assertThat(sailed.met()).isEmpty();
@@ -58,8 +58,8 @@ class PassageTest {
     void whatTouchesTheBottomIsNamedWhereItDoes() {
         Passage.Sailed sailed = sail(Track.straight(new Pose(0, 0, 0), 3600), SIX.towed(), Optional.empty());
         Passage.Lure diver = sailed.lures().get(5);
-        assertThat(diver.deepestM()).isGreaterThan(3);
-        assertThat(diver.leastOffM().orElseThrow()).isCloseTo(3 - diver.deepestM(), within(0.4));
+        assertThat(diver.deepM()).isGreaterThan(3);
+        assertThat(diver.leastOffM().orElseThrow()).isCloseTo(3 - diver.deepM(), within(0.4));
         double behind = still(5);
         assertThat(diver.leastAtS()).isCloseTo((2000 + behind) / SIX.towed().mps(), within(6.0));
         assertThat(sailed.lures().get(0).leastOffM().orElseThrow()).isPositive();
@@ -101,5 +101,20 @@ class PassageTest {
         assertThat(sail(Track.straight(new Pose(0, 0, 0), 500), towed, Optional.empty())
                         .lost())
                 .isTrue();
+    }
+
+    /** By small steps along a circle over ground: her way through the water between them, and how far she turned. */
+    @Test
+    void aTurnOverGroundIsNoTighterThroughTheWaterOnAnyHeading() {
+        Towed still = SIX.towed();
+        var towed = new Towed(still.mps(), 150, still.asternM(), still.halfM(), 0.7, -0.6);
+        double radius = towed.radiusOverGroundM();
+        double tightest = Double.MAX_VALUE;
+        for (double course = 0; course < 2 * Math.PI; course += 0.01) {
+            double seconds = 0.01 * radius / towed.overGroundMps(course + 0.005);
+            double turned = Math.IEEEremainder(towed.headingRad(course + 0.01) - towed.headingRad(course), 2 * Math.PI);
+            tightest = Math.min(tightest, towed.mps() * seconds / Math.abs(turned));
+        }
+        assertThat(tightest).isBetween(149.9, 165.0);
     }
 }

@@ -50,6 +50,22 @@ class SailedSpreadTest {
         }
     }
 
+    /** Two lines in the middle hang in one plane: on any heading their last digits are no crossing. */
+    @Test
+    void onNoHeadingDoLinesInOnePlaneMeet() {
+        double dt = 3 / RULES.speedMps();
+        for (int deg = 1; deg < 360; deg += 23) {
+            double heading = Math.toRadians(deg);
+            var spread = new SailedSpread(RULES, TurnSpreads.twelve(), new TowSolver());
+            spread.lay(new Pose(0, 0, heading));
+            for (int step = 1; step < 400; step++) {
+                double run = 3.0 * step;
+                spread.step(new Pose(-run * Math.cos(heading), run * Math.sin(heading), heading), dt);
+                assertThat(spread.met()).as("on %d°, after %.0f m", deg, run).isEmpty();
+            }
+        }
+    }
+
     @Test
     void straightOnNothingMovesAndNothingMeets() {
         var straight = new Helm(List.of(new Helm.Straight(1000)));

@@ -15,8 +15,8 @@ import org.mosswake.core.course.Band;
 import org.mosswake.core.course.Behind;
 import org.mosswake.core.course.Courses;
 import org.mosswake.core.course.Field;
+import org.mosswake.core.course.Followed;
 import org.mosswake.core.course.Laid;
-import org.mosswake.core.course.Passage;
 import org.mosswake.core.course.Pose;
 import org.mosswake.core.course.Towed;
 import org.mosswake.core.spread.Spread;
@@ -51,6 +51,9 @@ class CourseService {
     private static final double LATTICE = 20;
     /** Nobody asks how far off an edge it is beyond so many widths of its band. */
     private static final double WIDTHS = 3;
+
+    /** Of the way: so often somebody who waits hears how far it is. */
+    private static final double TOLD = 0.05;
 
     private static final Duration COVERED_WITHIN = Duration.ofHours(14);
 
@@ -96,18 +99,13 @@ class CourseService {
         };
     }
 
-    /** Followed with every line, told leg by leg. */
+    /** Followed with every line, told as it goes on. */
     Computing.Told sail(UUID vessel, CourseBody body) {
         Known known = known(vessel, body);
         double boatM = aboard.of(vessel).lengthM();
         return telling -> {
             try {
-                Tail behind = behind(body, known, boatM, new ArrayList<>());
-                Optional<Laid> laid = laid(body, known, behind.towed(), new ArrayList<>());
-                telling.say(
-                        laid.isEmpty() || known.spread().isEmpty()
-                                ? SailedEvent.nothing()
-                                : sailed(laid.get(), known, behind, telling));
+                telling.say(sailed(body, known, boatM, telling));
             } catch (UncheckedIOException gone) {
                 throw gone.getCause();
             } catch (CancellationException gone) {
@@ -120,12 +118,32 @@ class CourseService {
         };
     }
 
-    private SailedEvent sailed(Laid laid, Known known, Tail behind, Computing.Telling telling) {
-        var passage =
-                new Passage(laid.track(), behind.towed(), known.band(), known.depth(), behind.rules(), behind.lines());
-        int pieces = laid.track().pieces().size();
-        Passage.Sailed sailed = passage.sail(gone -> say(telling, SailedEvent.progress((double) gone / pieces)));
-        return SailedEvent.done(sailed, known.spread().orElseThrow(), known.middle());
+    private SailedEvent sailed(CourseBody body, Known known, double boatM, Computing.Telling telling) {
+        var lacks = new ArrayList<>(known.lacks());
+        Tail behind = behind(body, known, boatM, lacks);
+        Optional<Courses.Ask> ask = ask(body, known, behind.towed(), lacks);
+        if (ask.isEmpty() || known.spread().isEmpty()) {
+            return SailedEvent.nothing();
+        }
+        double[] heard = {0};
+        Optional<Followed> followed = Followed.of(ask.get(), known.depth(), behind.rules(), behind.lines(), gone -> {
+            if (heard[0] == 0 || Math.abs(gone - heard[0]) >= TOLD) {
+                heard[0] = gone;
+                say(telling, SailedEvent.progress(gone));
+            }
+        });
+        return followed.map(one -> SailedEvent.done(
+                        one.sailed(),
+                        known.spread().orElseThrow(),
+                        known.middle(),
+                        CourseReply.of(
+                                one.laid(),
+                                one.towed(),
+                                known.middle(),
+                                known.stream(),
+                                lacks,
+                                CourseReply.places(known.covered(), known.middle()))))
+                .orElseGet(SailedEvent::nothing);
     }
 
     private static void say(Computing.Telling telling, SailedEvent event) {
@@ -227,6 +245,18 @@ class CourseService {
     }
 
     private static Optional<Laid> laid(CourseBody body, Known known, Towed towed, List<Lack> lacks) {
+        Optional<Laid> laid = ask(body, known, towed, lacks).flatMap(Courses::lay);
+        if (laid.isEmpty()
+                && body.kind() == Courses.Kind.AROUND
+                && known.band().isPresent()
+                && !lacks.contains(Lack.STEMS)) {
+            lacks.add(Lack.HUMP);
+        }
+        return laid;
+    }
+
+    /** Empty where the stream sets faster than she goes. */
+    private static Optional<Courses.Ask> ask(CourseBody body, Known known, Towed towed, List<Lack> lacks) {
         Optional<Streams.Stream> stream = known.stream();
         if (stream.map(Streams.Stream::mps).orElse(0.0) >= towed.mps()) {
             lacks.add(Lack.STEMS);
@@ -240,7 +270,7 @@ class CourseService {
                 .flatMap(one -> one.turns()
                         .map(turn -> towed.overGroundMps(one.towardsRad())
                                 * Duration.between(body.at(), turn).toSeconds()));
-        Optional<Laid> laid = Courses.lay(new Courses.Ask(
+        return Optional.of(new Courses.Ask(
                 body.kind(),
                 pose(body.start(), known, towards),
                 Optional.ofNullable(body.ends()).map(spot -> pose(spot, known, 0)),
@@ -256,10 +286,6 @@ class CourseService {
                 body.weaves(),
                 back,
                 known.covered()));
-        if (laid.isEmpty() && body.kind() == Courses.Kind.AROUND && known.band().isPresent()) {
-            lacks.add(Lack.HUMP);
-        }
-        return laid;
     }
 
     private static Pose pose(CourseBody.SpotBody spot, Known known, double towardsRad) {

@@ -1,0 +1,138 @@
+import type { ReactNode } from 'react'
+import { Button } from '../../../shared/ui/Button'
+import { Field } from '../../../shared/ui/Field'
+import { PositionField } from '../../../shared/ui/PositionField'
+import { Select } from '../../../shared/ui/Select'
+import { TypedField } from '../../../shared/ui/TypedField'
+import type { Kind } from '../../../course/model'
+import type { Spot } from '../../../course/queries'
+import { BandFields } from './BandFields'
+import { CourseLures } from './CourseLures'
+import type { useCourse } from './useCourse'
+import { KIND_WORDS, LACKS, miles } from './words'
+
+const MILE_M = 1852
+const LONGEST_MILES = 12
+const LEAST_MILES = 0.3
+
+/** What is asked of a course, what it is laid without, and what becomes of each lure on it. */
+export function CourseAside({
+  c,
+  edges,
+  depthAt,
+}: {
+  c: ReturnType<typeof useCourse>
+  edges: readonly (readonly Spot[])[]
+  depthAt(spot: Spot): number | null
+}) {
+  const { asked, course } = c
+  if (!asked)
+    return (
+      <p>Choose a place and “Course from here”, or touch nothing: there is no course for this day yet.</p>
+    )
+  const banded = asked.kind !== 'LADDER' && asked.kind !== 'SPIRAL'
+  return (
+    <>
+      <div className="grid grid-cols-2 gap-x-3 gap-y-2">
+        <Field label="She goes" wide>
+          <Select
+            aria-label="She goes"
+            value={asked.kind}
+            onChange={(event) => c.change({ kind: event.target.value as Kind })}
+          >
+            {(Object.keys(KIND_WORDS) as Kind[]).map((kind) => (
+              <option key={kind} value={kind}>
+                {KIND_WORDS[kind]}
+              </option>
+            ))}
+          </Select>
+        </Field>
+        {banded && <BandFields {...{ asked, edges }} depthM={depthAt(asked.start)} onChange={c.change} />}
+        <Field label="At most">
+          <TypedField
+            label="At most"
+            value={miles(asked.lengthM)}
+            size={9}
+            className="h-11"
+            onCommit={(typed) => {
+              const read = Number.parseFloat(typed.replace(',', '.'))
+              if (!(read >= LEAST_MILES && read <= LONGEST_MILES))
+                return `Type miles from ${LEAST_MILES} to ${LONGEST_MILES}.`
+              c.change({ lengthM: read * MILE_M })
+              return null
+            }}
+          />
+        </Field>
+        <TowedField c={c} />
+        <span className="col-span-2">
+          <PositionField label="Lines in at" at={asked.start} onSet={(start) => c.change({ start })} />
+        </span>
+      </div>
+      <Choices c={c} />
+      {c.problem && <p role="alert">{c.problem.message}</p>}
+      {c.said && <p role="alert">{c.said}</p>}
+      {course?.lacks.map((lack) => (
+        <Note key={lack} strong={!course.how}>
+          {LACKS[lack]}
+        </Note>
+      ))}
+      <CourseLures c={c} />
+      <p className="mt-3 text-sm text-slate">
+        Drag the way, its start or its end; touch a ring to let it go. A picture is no chart: look out, and
+        keep to the water you know. Trolling gives no right of way.
+      </p>
+      <Button small tone="quiet" className="mt-1" onClick={() => void c.drop()}>
+        No course for this day
+      </Button>
+    </>
+  )
+}
+
+/** Weaving, and an end it is held to. */
+function Choices({ c }: { c: ReturnType<typeof useCourse> }) {
+  const asked = c.asked!
+  return (
+    <div className="mt-2 flex flex-wrap gap-2">
+      {asked.kind === 'ALONG' && (
+        <Button
+          small
+          aria-pressed={asked.weave !== false}
+          onClick={() => c.change({ weave: asked.weave === false })}
+        >
+          {asked.weave === false ? 'Weave where it is wide' : 'Follow, do not weave'}
+        </Button>
+      )}
+      {(asked.ends || (asked.through ?? []).length > 0) && (
+        <Button small onClick={() => c.change({ ends: undefined, through: undefined })}>
+          Let it go freely
+        </Button>
+      )}
+    </div>
+  )
+}
+
+function TowedField({ c: { towed } }: { c: ReturnType<typeof useCourse> }) {
+  return (
+    <Field label="She tows">
+      <Select
+        aria-label="She tows"
+        className="w-full"
+        value={towed.spreadId ?? ''}
+        onChange={(event) => towed.choose(event.target.value || null)}
+      >
+        {towed.titles.map(({ spreadId, name }) => (
+          <option key={spreadId} value={spreadId}>
+            {name}
+          </option>
+        ))}
+        <option value="">nothing</option>
+      </Select>
+    </Field>
+  )
+}
+
+const Note = ({ strong, children }: { strong: boolean; children: ReactNode }) => (
+  <p className={`mt-2 border-l-4 pl-3 text-[15px] ${strong ? 'border-rust' : 'border-slate/50'}`}>
+    {children}
+  </p>
+)

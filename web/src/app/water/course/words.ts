@@ -1,0 +1,80 @@
+import { saidDegrees } from '../../../course/model'
+import type { Kind } from '../../../course/model'
+import type { Course, LureOnCourse } from '../../../course/queries'
+import { clockOf } from '../../../clock/model'
+import type { Units } from '../../../units/UnitsContext'
+
+export const KIND_WORDS: Readonly<Record<Kind, string>> = {
+  ALONG: 'Along the band',
+  WITH_STREAM: 'With the stream',
+  AROUND: 'About a hump',
+  LADDER: 'Lanes over ground',
+  SPIRAL: 'Round and wider',
+}
+
+const HOW: Readonly<Record<NonNullable<Course['how']>, string>> = {
+  FOLLOWS: 'Follows the band',
+  WEAVES: 'Weaves over the band',
+  STRAIGHT: 'Straight is best',
+  PASSES: 'To and fro about the top',
+  LANES: 'Lanes over new ground',
+  WIDENS: 'Round and wider',
+}
+
+export const howWords = ({ how }: Course): string => (how ? HOW[how] : 'No course yet')
+
+/** What it is laid without, each with what that means. */
+export const LACKS: Readonly<Record<Course['lacks'][number], string>> = {
+  DEPTH: 'No depth is known there. Take in a grid of depth, or work an edge, lanes or a widening round.',
+  BAND: 'Say where the lures are wanted: water of some depth, or near an edge.',
+  HUMP: 'The bottom rises to no top of that depth within a mile of the start. Drag the start nearer, or widen the depths.',
+  STREAM:
+    'No stream is known there. Lures may lie to one side of the way, and the speed over ground is that through water.',
+  STEMS: 'The stream sets faster than she goes: no course can be made good against it.',
+  SPREAD: 'No spread is chosen: the course is that of the boat alone, with the turns she can make.',
+  ROUND: 'Lines meet in every half turn that was tried. The widest was taken; look at the turns on Spread.',
+}
+
+const MILE_M = 1852
+
+export const miles = (metres: number): string => `${(metres / MILE_M).toFixed(1)} miles`
+
+export const share = (of: number): string => `${Math.round(100 * of)} %`
+
+export const hours = (seconds: number): string => {
+  const minutes = Math.round(seconds / 60)
+  return minutes < 60
+    ? `${minutes} min`
+    : `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')} min`
+}
+
+/** Least and most that a receiver shows on it. */
+export function holdWords({ legs }: Course, units: Units): string {
+  const all = legs.map(({ overGroundMps }) => overGroundMps)
+  const [least, most] = [units.figure('speed', Math.min(...all)), units.figure('speed', Math.max(...all))]
+  return least === most ? least : `${least} to ${most}`
+}
+
+export function streamWords(stream: Course['stream'], units: Units, timeZone: string): string {
+  if (!stream) return 'Stream not known'
+  const from = stream.byTide && stream.byPicture ? 'tide and picture' : stream.byTide ? 'tide' : 'picture'
+  const turns = stream.turnsAt ? `, turns ${clockOf(Date.parse(stream.turnsAt), timeZone)}` : ''
+  return `Stream ${units.say('speed', stream.mps)} to ${saidDegrees(stream.towardsDeg)}°, by ${from}${turns}`
+}
+
+/** How deep it runs on the way, and how near it comes to the bottom. */
+export function depthsWords(lure: LureOnCourse, units: Units): string {
+  if (lure.flies) return 'not in the water at this speed'
+  const [least, most] = [lure.shallowM, lure.deepM].map((m) => units.figure('distance', m))
+  const runs = least === most ? `${most}` : `${least} to ${most}`
+  return `${runs} ${units.unit('distance').symbol} deep`
+}
+
+export function bottomWords(lure: LureOnCourse, units: Units): string | null {
+  if (lure.flies || lure.offBottomM === undefined) return null
+  return lure.offBottomM <= 0
+    ? `touches bottom after ${hours(lure.offAtS)}`
+    : lure.offBottomM < 10
+      ? `${units.say('distance', lure.offBottomM)} off the bottom at least`
+      : null
+}

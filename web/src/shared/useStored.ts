@@ -1,0 +1,24 @@
+import { useCallback, useState } from 'react'
+
+const read = <T>(key: string): T | null => {
+  try {
+    return JSON.parse(localStorage.getItem(key) ?? 'null') as T | null
+  } catch {
+    return null
+  }
+}
+
+/** What this device remembers under a name; null takes it away. A page that is opened anew has it still. */
+export function useStored<T>(key: string): [T | null, (next: T | null) => void] {
+  const [held, setHeld] = useState(() => ({ key, value: read<T>(key) }))
+  const value = held.key === key ? held.value : read<T>(key)
+  const set = useCallback(
+    (next: T | null) => {
+      if (next === null) localStorage.removeItem(key)
+      else localStorage.setItem(key, JSON.stringify(next))
+      setHeld({ key, value: next })
+    },
+    [key],
+  )
+  return [value, set]
+}
