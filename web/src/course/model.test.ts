@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { bandAbout, dragged, edgeBand, letGo, lineNear, spotsOf, type Asked } from './model'
+import { bandAbout, dragged, edgeBand, letGo, lineNear, otherWay, spotsOf, type Asked } from './model'
 import type { Course } from './queries'
 
 const at = (latitudeDeg: number, longitudeDeg = 0) => ({ latitudeDeg, longitudeDeg })
@@ -51,4 +51,9 @@ describe('a band', () => {
 
 it('reads places that are told flat', () => {
   expect(spotsOf([1, 2, 3, 4])).toEqual([at(1, 2), at(3, 4)])
+})
+
+it('goes the other way', () => {
+  expect(otherWay([at(0), at(1), at(2)]).towardsDeg).toBeCloseTo(180)
+  expect(otherWay([at(0), at(0, 0.1), at(0, 0.2), at(0, 0.3)]).towardsDeg).toBeCloseTo(270)
 })

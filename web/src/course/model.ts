@@ -77,3 +77,11 @@ export const letGo = (asked: Asked, i: number): Asked => ({
 })
 
 export const saidDegrees = (deg: number): string => String(Math.round(deg) % 360).padStart(3, '0')
+
+/** Against the way it goes by and large (°). */
+export function otherWay(way: readonly Spot[]): Pick<Asked, 'towardsDeg'> {
+  const [from, to] = [way[0]!, way[Math.floor(way.length / 3)]!]
+  const north = to.latitudeDeg - from.latitudeDeg
+  const east = (to.longitudeDeg - from.longitudeDeg) * Math.cos((from.latitudeDeg * Math.PI) / 180)
+  return { towardsDeg: ((Math.atan2(east, north) * 180) / Math.PI + 180 + 360) % 360 }
+}

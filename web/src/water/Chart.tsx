@@ -1,6 +1,7 @@
 import OlMap from 'ol/Map'
 import View from 'ol/View'
 import type BaseLayer from 'ol/layer/Base'
+import { containsExtent, getHeight } from 'ol/extent'
 import { Projection } from 'ol/proj'
 import { useEffect, useRef, useState } from 'react'
 import { holding } from './holding'
@@ -9,6 +10,8 @@ import type { SeaSpot } from './queries'
 
 const NARROWEST_M = 2
 const WIDEST_M = 2000
+/** What is looked at is at least such a part of the picture. */
+const SMALL = 3
 
 /** A picture of the water, north up: dragged and zoomed as any map, by keys too. It is no chart to find a way by. */
 export function Chart({
@@ -33,7 +36,7 @@ export function Chart({
   onPlace(place: number): void
   /** What was taken hold of is over a place; null: it is let go. */
   onHold?: ((handle: unknown, spot: SeaSpot | null) => void) | undefined
-  /** Shown from now on, as `bounds` at first; the same again changes nothing. */
+  /** Brought into view where it is not, or is small in it; the same again changes nothing. */
   lookAt?: readonly [number, number, number, number] | null
 }) {
   const at = useRef<HTMLDivElement>(null)
@@ -90,7 +93,12 @@ export function Chart({
   }, [layers, west, south, east, north])
 
   useEffect(() => {
-    if (lookAt) map.current?.getView().fit([...lookAt], { padding: [34, 34, 34, 34], duration: 250 })
+    const view = map.current?.getView()
+    if (!lookAt || !view) return
+    const seen = view.calculateExtent()
+    const small = Math.max(lookAt[2] - lookAt[0], lookAt[3] - lookAt[1]) * SMALL < getHeight(seen)
+    if (small || !containsExtent(seen, [...lookAt]))
+      view.fit([...lookAt], { padding: [34, 34, 34, 34], duration: 250 })
   }, [lookAt])
 
   return (

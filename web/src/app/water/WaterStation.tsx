@@ -116,12 +116,14 @@ export function WaterStation({
             lookAt={c.lookAt}
             onHold={course ? (handle, spot) => c.hold(handle as Handle, spot) : undefined}
           />
-          {course && <CourseStrip c={c} boat={boat.boatId} day={planDay.date} timeZone={place.timeZone} />}
+          {course && <CourseStrip c={c} boat={boat.boatId} day={planDay.date} />}
           <div className="flex flex-wrap items-center gap-x-4 border-t-2 border-ink bg-shade px-4 py-1">
             <p className="min-w-0 flex-1 max-md:basis-full" data-testid="read">
               {over
                 ? readWords(over, w)
-                : 'Dark: an edge. Dotted: a day before. Blank: cloud. Triangles: your strikes for their time.'}
+                : course
+                  ? 'Green: her way. Thin: where each lure comes. Grey: where she has been.'
+                  : 'Dark: an edge. Dotted: a day before. Blank: cloud. Triangles: your strikes for their time.'}
             </p>
             <Button onClick={() => setSheet('grids')}>
               {w.grids.length === 1 ? '1 grid…' : `${w.grids.length} grids…`}
@@ -144,7 +146,7 @@ export function WaterStation({
             </Button>
           </div>
           {course ? (
-            <CourseAside c={c} edges={edges} depthAt={w.depthAt} />
+            <CourseAside c={c} edges={edges} depthAt={w.depthAt} timeZone={place.timeZone} />
           ) : (
             <PlaceList
               {...{ w, target, planDay }}

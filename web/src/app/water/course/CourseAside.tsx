@@ -9,7 +9,7 @@ import type { Spot } from '../../../course/queries'
 import { BandFields } from './BandFields'
 import { CourseLures } from './CourseLures'
 import type { useCourse } from './useCourse'
-import { KIND_WORDS, LACKS, miles } from './words'
+import { KIND_WORDS, LACKS, miles, streamFrom } from './words'
 
 const MILE_M = 1852
 const LONGEST_MILES = 12
@@ -20,10 +20,12 @@ export function CourseAside({
   c,
   edges,
   depthAt,
+  timeZone,
 }: {
   c: ReturnType<typeof useCourse>
   edges: readonly (readonly Spot[])[]
   depthAt(spot: Spot): number | null
+  timeZone: string
 }) {
   const { asked, course } = c
   if (!asked)
@@ -76,6 +78,7 @@ export function CourseAside({
           {LACKS[lack]}
         </Note>
       ))}
+      {course?.how && course.stream && <Note strong={false}>{streamFrom(course.stream, timeZone)}</Note>}
       <CourseLures c={c} />
       <p className="mt-3 text-sm text-slate">
         Drag the way, its start or its end; touch a ring to let it go. A picture is no chart: look out, and
@@ -100,6 +103,11 @@ function Choices({ c }: { c: ReturnType<typeof useCourse> }) {
           onClick={() => c.change({ weave: asked.weave === false })}
         >
           {asked.weave === false ? 'Weave where it is wide' : 'Follow, do not weave'}
+        </Button>
+      )}
+      {c.otherWay && (
+        <Button small onClick={() => c.change(c.otherWay!)}>
+          Go the other way
         </Button>
       )}
       {(asked.ends || (asked.through ?? []).length > 0) && (

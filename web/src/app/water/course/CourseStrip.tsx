@@ -10,12 +10,10 @@ export function CourseStrip({
   c,
   boat,
   day,
-  timeZone,
 }: {
   c: ReturnType<typeof useCourse>
   boat: string
   day: string
-  timeZone: string
 }) {
   const units = useUnits()
   const { course, sailed } = c
@@ -47,7 +45,7 @@ export function CourseStrip({
         title="Hold on the receiver"
         figure={`${holdWords(course, units)} ${units.unit('speed').symbol}`}
       >
-        {streamWords(course.stream, units, timeZone)}
+        {streamWords(course.stream, units)}
       </Figure>
       <div className="ml-auto flex items-center gap-2 max-md:w-full">
         <Button tone="strong" disabled={c.isKept || c.behind} onClick={() => void c.keep()}>
@@ -69,7 +67,7 @@ export function CourseStrip({
 
 function Figure({ title, figure, children }: { title: string; figure: string; children: ReactNode }) {
   return (
-    <div className="min-w-36 border-r border-ink/25 pr-4 leading-tight max-md:w-[calc(50%-1rem)] max-md:min-w-0 max-md:border-r-0 max-md:pr-0">
+    <div className="border-r border-ink/25 pr-4 leading-tight max-md:w-[calc(50%-1rem)] max-md:min-w-0 max-md:border-r-0 max-md:pr-0">
       <p className="text-sm text-slate">{title}</p>
       <p className="font-mono text-[22px] whitespace-nowrap max-md:text-lg">{figure}</p>
       <p className="text-sm">{children}</p>

@@ -7,6 +7,8 @@ import {
   edgeBand,
   letGo,
   lineNear,
+  nearestOf,
+  otherWay,
   spotsOf,
   USUAL_LENGTH_M,
   type Asked,
@@ -62,7 +64,8 @@ export function useCourse(boat: string, planDay: PlanDay, w: ReturnType<typeof u
       setBegun((before) => before + 1)
       setOwn({
         kind: 'ALONG',
-        start: at,
+        // A place is that of a cell; lines go in on the edge itself.
+        start: edge ? edge[nearestOf(edge, at)]! : at,
         lengthM: USUAL_LENGTH_M,
         ...(edge ? { band: edgeBand(edge) } : depth !== null && { band: bandAbout(depth) }),
       })
@@ -70,7 +73,11 @@ export function useCourse(boat: string, planDay: PlanDay, w: ReturnType<typeof u
     [edges, sea, setOwn, w],
   )
   const change = useCallback(
-    (part: Partial<Asked>) => asked && setOwn({ ...asked, ...part }),
+    (part: Partial<Asked>) => {
+      if (!asked) return
+      setBegun((before) => before + 1)
+      setOwn({ ...asked, ...part })
+    },
     [asked, setOwn],
   )
   const hold = (handle: Handle & { xy?: [number, number] }, spot: SeaSpot | null) => {
@@ -98,7 +105,7 @@ export function useCourse(boat: string, planDay: PlanDay, w: ReturnType<typeof u
     [shown, course, wanted, sailed, lure, sea],
   )
 
-  const lookAt = useLookAt(shown ? course : null, begun, sea)
+  const lookAt = useLookAt(shown && !laid.behind ? course : null, begun, sea)
   const doing = async (what: () => Promise<unknown>) => {
     try {
       await what()
@@ -133,6 +140,8 @@ export function useCourse(boat: string, planDay: PlanDay, w: ReturnType<typeof u
     change,
     hold,
     isKept,
+    /** Of a course that may go either way. */
+    otherWay: course?.how && wanted?.kind === 'ALONG' && !wanted.ends ? otherWay(spotsOf(course.way)) : null,
     /** Keeps it with the day: Underway has it, and it can go out as a route. */
     keep: () =>
       doing(async () => {

@@ -55,16 +55,30 @@ export function holdWords({ legs }: Course, units: Units): string {
   return least === most ? least : `${least} to ${most}`
 }
 
-export function streamWords(stream: Course['stream'], units: Units, timeZone: string): string {
-  if (!stream) return 'Stream not known'
-  const from = stream.byTide && stream.byPicture ? 'tide and picture' : stream.byTide ? 'tide' : 'picture'
-  const turns = stream.turnsAt ? `, turns ${clockOf(Date.parse(stream.turnsAt), timeZone)}` : ''
-  return `Stream ${units.say('speed', stream.mps)} to ${saidDegrees(stream.towardsDeg)}°, by ${from}${turns}`
+export const streamWords = (stream: Course['stream'], units: Units): string =>
+  stream
+    ? `stream ${units.say('speed', stream.mps)} to ${saidDegrees(stream.towardsDeg)}°`
+    : 'stream not known'
+
+/** Where the stream is known from, and until when it sets so. */
+export function streamFrom(stream: Course['stream'], timeZone: string): string | null {
+  if (!stream) return null
+  const from =
+    stream.byTide && stream.byPicture
+      ? 'the tide and the current in the picture'
+      : stream.byTide
+        ? 'the tide'
+        : 'the current in the picture, without the tide'
+  const turns = stream.turnsAt ? ` It turns at ${clockOf(Date.parse(stream.turnsAt), timeZone)}.` : ''
+  return `The stream is that of ${from} where lines go in.${turns}`
 }
+
+const AT_SURFACE_M = 0.05
 
 /** How deep it runs on the way, and how near it comes to the bottom. */
 export function depthsWords(lure: LureOnCourse, units: Units): string {
   if (lure.flies) return 'not in the water at this speed'
+  if (lure.deepM < AT_SURFACE_M) return 'at the surface'
   const [least, most] = [lure.shallowM, lure.deepM].map((m) => units.figure('distance', m))
   const runs = least === most ? `${most}` : `${least} to ${most}`
   return `${runs} ${units.unit('distance').symbol} deep`

@@ -56,6 +56,8 @@ public final class Courses {
     private static final double WORTH_TURNING = 8;
 
     private static final int MOST_PASSES = 40;
+    /** A way that leads farther round than so is turned on to first. */
+    private static final double ROUND_RAD = Math.toRadians(70);
     /** Two shares that differ by less are told by nobody. */
     private static final double SAME = 0.01;
 
@@ -79,58 +81,66 @@ public final class Courses {
     }
 
     private Optional<Laid> along(Band band) {
-        List<Pose> guide = guide(band);
-        Optional<Track> kept = guide.isEmpty()
-                ? Optional.empty()
-                : passes(guide, band, ask.backAfterM().orElse(ask.lengthM()));
-        return kept.map(follows -> best(band, follows));
+        Track track = new Track(ask.start(), List.of());
+        for (Pose stop : stops()) {
+            List<Pose> way = Guide.between(band, at(track), stop);
+            track = on(track, way, ask.lengthM(), band, true);
+        }
+        if (ask.ends().isEmpty() && left(track) > WORTH_TURNING * towed.radiusOverGroundM()) {
+            List<Pose> way = Guide.along(band, at(track), left(track), ask.towardsRad());
+            track = passes(track, way, band);
+        }
+        return track.pieces().isEmpty() ? Optional.empty() : Optional.of(best(band, track));
     }
 
-    private List<Pose> guide(Band band) {
-        var guide = new ArrayList<Pose>();
-        Pose from = ask.start();
-        double gone = 0;
+    private List<Pose> stops() {
         var stops = new ArrayList<>(ask.through());
         ask.ends().ifPresent(stops::add);
-        for (Pose stop : stops) {
-            List<Pose> leg = Guide.between(band, from, stop);
-            guide.addAll(leg);
-            gone += leg.size() * Guide.STEP_M;
-            from = stop;
-        }
-        if (ask.ends().isEmpty() && gone < ask.lengthM()) {
-            guide.addAll(Guide.along(band, from, ask.lengthM() - gone, ask.towardsRad()));
-        }
-        return Guide.evenly(guide);
+        return stops;
+    }
+
+    private static Pose at(Track track) {
+        return track.end();
+    }
+
+    private double left(Track track) {
+        return ask.lengthM() - track.lengthM();
     }
 
     /** There, and back again where the band or the stream ends before the course does. */
-    private Optional<Track> passes(List<Pose> guide, Band band, double firstM) {
-        Optional<Track> first = Keeping.along(guide, ask.start(), true, Math.min(firstM, ask.lengthM()), band, towed);
-        if (first.isEmpty() || ask.ends().isPresent()) {
-            return first;
-        }
-        Track track = first.get();
+    private Track passes(Track begun, List<Pose> guide, Band band) {
+        Track track = on(begun, guide, ask.backAfterM().orElse(ask.lengthM()), band, false);
         List<Pose> way = guide;
         for (int pass = 1; pass < MOST_PASSES; pass++) {
-            double left = ask.lengthM() - track.lengthM();
-            if (left < WORTH_TURNING * towed.radiusOverGroundM()) {
+            if (track.pieces().isEmpty() || left(track) < WORTH_TURNING * towed.radiusOverGroundM()) {
                 break;
             }
             way = back(way, track.end());
-            Optional<Track> turned = Turning.on(track, way, towed.radiusOverGroundM());
-            if (turned.isEmpty()) {
+            double before = track.lengthM();
+            track = on(track, way, ask.lengthM(), band, false);
+            if (track.lengthM() - before < towed.radiusOverGroundM()) {
                 break;
             }
-            List<Pose> rest = after(way, turned.get().end());
-            double room = ask.lengthM() - turned.get().lengthM();
-            Optional<Track> more = Keeping.along(rest, turned.get().end(), false, room, band, towed);
-            if (more.isEmpty()) {
-                break;
-            }
-            track = turned.get().then(more.get().pieces());
         }
-        return Optional.of(track);
+        return track;
+    }
+
+    /** On along a way, round first where it leads elsewhere than she heads; as it was where that cannot be done. */
+    private Track on(Track track, List<Pose> way, double upToM, Band band, boolean stops) {
+        if (way.isEmpty()) {
+            return track;
+        }
+        boolean begins = track.pieces().isEmpty();
+        double away = Math.IEEEremainder(way.get(0).headingRad() - track.end().headingRad(), 2 * Math.PI);
+        Track turned = begins || Math.abs(away) < ROUND_RAD
+                ? track
+                : Turning.on(track, way, towed.radiusOverGroundM()).orElse(track);
+        Pose from = turned.end();
+        double room = Math.min(upToM, ask.lengthM()) - turned.lengthM();
+        return new Keeping(band, towed, begins ? way : after(way, from), stops)
+                .search(from, begins, room)
+                .map(more -> begins ? more : turned.then(more.pieces()))
+                .orElse(track);
     }
 
     /** The other way, from where she is. */
@@ -154,7 +164,7 @@ public final class Courses {
     /** Of following, weaving and going straight what keeps the lures there; weaving where it costs little. */
     private Laid best(Band band, Track follows) {
         double kept = share(follows, band);
-        Track line = Straight.best(ask.start(), follows.lengthM(), band, towed);
+        Track line = Straight.best(ask.start(), follows.lengthM(), band, towed, ask.towardsRad());
         double straight = share(line, band);
         boolean placed = ask.ends().isPresent() || !ask.through().isEmpty();
         if (ask.weave()) {
@@ -166,7 +176,7 @@ public final class Courses {
                 return new Laid(track, How.WEAVES, Optional.of(share(track, band)), Optional.of(straight));
             }
         }
-        boolean better = !placed && ask.kind() == Kind.ALONG && straight > kept;
+        boolean better = !placed && ask.kind() == Kind.ALONG && straight > kept + SAME;
         return new Laid(
                 better ? line : follows,
                 better ? How.STRAIGHT : How.FOLLOWS,
@@ -183,19 +193,9 @@ public final class Courses {
         if (guide.isEmpty()) {
             return Optional.empty();
         }
-        var there = new Courses(new Ask(
-                ask.kind(),
-                guide.get(0),
-                Optional.empty(),
-                List.of(),
-                ask.lengthM(),
-                ask.towardsRad(),
-                ask.band(),
-                towed,
-                false,
-                Optional.empty(),
-                ask.covered()));
-        return there.passes(guide, band, ask.lengthM()).map(track -> laid(track, How.PASSES));
+        var begun = new Track(guide.get(0), List.of());
+        Track track = passes(begun, guide, band);
+        return track.pieces().isEmpty() ? Optional.empty() : Optional.of(laid(track, How.PASSES));
     }
 
     private Laid laid(Track track, How how) {
@@ -203,6 +203,8 @@ public final class Courses {
                 track,
                 how,
                 ask.band().map(band -> share(track, band)),
-                ask.band().map(band -> share(Straight.best(ask.start(), track.lengthM(), band, towed), band)));
+                ask.band()
+                        .map(band -> share(
+                                Straight.best(ask.start(), track.lengthM(), band, towed, ask.towardsRad()), band)));
     }
 }

@@ -33,11 +33,16 @@ final class Keeping {
     private static final double HELM_COST = 0.02;
     private static final double OTHER_SIDE_COST = 0.08;
     private static final double OFF_COST = 0.1;
+    /** Within so many points of the end of a guide that stops there. */
+    private static final int NEAR_END = 8;
+
+    private static final double STOP_COST = 60;
     private static final double BEGIN_RAD = Math.toRadians(15);
 
     private final Band band;
     private final Towed towed;
     private final List<Pose> guide;
+    private final boolean stops;
     private final double stepM;
     private final double[] asterns;
 
@@ -59,7 +64,9 @@ final class Keeping {
         }
     }
 
-    private Keeping(Band band, Towed towed, List<Pose> guide) {
+    /** @param stops true where the guide ends at a place that she is to come to */
+    Keeping(Band band, Towed towed, List<Pose> guide, boolean stops) {
+        this.stops = stops;
         this.band = band;
         this.towed = towed;
         this.guide = guide;
@@ -68,15 +75,13 @@ final class Keeping {
     }
 
     /**
-     * From where the guide begins.
-     *
-     * @param begins true to begin there on the best heading; else on that of {@code start}
+     * @param begins true to begin where the guide does on the best heading; else on that of {@code start}
+     * @return empty where the guide leads nowhere that she can steer
      */
-    static Optional<Track> along(List<Pose> guide, Pose start, boolean begins, double lengthM, Band band, Towed towed) {
-        return guide.isEmpty() ? Optional.empty() : new Keeping(band, towed, guide).search(start, begins, lengthM);
-    }
-
-    private Optional<Track> search(Pose start, boolean begins, double lengthM) {
+    Optional<Track> search(Pose start, boolean begins, double lengthM) {
+        if (guide.size() < 2) {
+            return Optional.empty();
+        }
         List<State> beam = new ArrayList<>();
         for (int k = begins ? -3 : 0; k <= (begins ? 3 : 0); k++) {
             double heading = begins ? guide.get(0).headingRad() + k * BEGIN_RAD : start.headingRad();
@@ -128,7 +133,10 @@ final class Keeping {
         double side = helm == 0 ? from.side : Math.signum(helm);
         double cost = HELM_COST * Math.abs(helm)
                 + (side != from.side ? OTHER_SIDE_COST : 0)
-                + OFF_COST * off * off / (CORRIDOR_M * CORRIDOR_M);
+                + (stops && at > guide.size() - NEAR_END ? STOP_COST : OFF_COST)
+                        * off
+                        * off
+                        / (CORRIDOR_M * CORRIDOR_M);
         return Optional.of(new State(pose, Optional.of(from), helm, from.worth + worth(pose, from) - cost, at, side));
     }
 

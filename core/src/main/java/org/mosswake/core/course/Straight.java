@@ -2,7 +2,7 @@ package org.mosswake.core.course;
 
 import java.util.Arrays;
 
-/** The straight line that keeps the lures in the band for longest, whatever way it goes and wherever near the start it begins. */
+/** The straight line that keeps the lures in the band for longest, wherever near the start it begins. */
 final class Straight {
     private static final double STEP_DEG = 3;
     private static final double FINE_DEG = 0.5;
@@ -27,9 +27,12 @@ final class Straight {
         share = share(start);
     }
 
-    static Track best(Pose start, double lengthM, Band band, Towed towed) {
-        var search = new Straight(start, lengthM, band, towed);
-        for (double deg = 0; deg < 360; deg += STEP_DEG) {
+    /** @param towardsRad within a right angle of which it goes; NaN for whatever way */
+    static Track best(Pose start, double lengthM, Band band, Towed towed, double towardsRad) {
+        boolean any = Double.isNaN(towardsRad);
+        double first = any ? 0 : Math.toDegrees(towardsRad) - 90;
+        var search = new Straight(new Pose(start.northM(), start.eastM(), any ? 0 : towardsRad), lengthM, band, towed);
+        for (double deg = first; deg < first + (any ? 360 : 180); deg += STEP_DEG) {
             search.look(Math.toRadians(deg));
         }
         double about = search.best.start().headingRad();

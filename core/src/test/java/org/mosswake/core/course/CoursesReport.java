@@ -58,7 +58,7 @@ public final class CoursesReport {
                         gone -> {})
                 .orElseThrow();
         Laid laid = followed.laid();
-        Track line = Straight.best(seabed.start, laid.track().lengthM(), seabed.band, spread.towed());
+        Track line = Straight.best(seabed.start, laid.track().lengthM(), seabed.band, spread.towed(), Double.NaN);
         Passage.Sailed straight = sail(line, seabed, spread);
         return new Outcome(
                 seed,

@@ -55,6 +55,8 @@ class CourseService {
     /** Of the way: so often somebody who waits hears how far it is. */
     private static final double TOLD = 0.05;
 
+    private static final double SLACK_MPS = 0.05;
+
     private static final Duration COVERED_WITHIN = Duration.ofHours(14);
 
     private final SeaFields fields;
@@ -263,9 +265,12 @@ class CourseService {
             return Optional.empty();
         }
         boolean carried = body.kind() == Courses.Kind.WITH_STREAM;
+        // Where nobody says which way, it is that of the stream: a drag must not turn the course about.
         double towards = body.towardsDeg() != null
                 ? Math.toRadians(body.towardsDeg())
-                : carried ? stream.map(Streams.Stream::towardsRad).orElse(Double.NaN) : Double.NaN;
+                : stream.filter(one -> one.mps() > SLACK_MPS)
+                        .map(Streams.Stream::towardsRad)
+                        .orElse(carried ? 0.0 : Double.NaN);
         Optional<Double> back = stream.filter(one -> carried)
                 .flatMap(one -> one.turns()
                         .map(turn -> towed.overGroundMps(one.towardsRad())
