@@ -9,6 +9,7 @@ import { LiveStage } from '../../deck/live/LiveStage'
 import { LiveTiles } from '../../deck/live/LiveTiles'
 import type { LiveNow } from '../../deck/live/queries'
 import { Signals } from '../../deck/practice/Signals'
+import { OnCourse } from '../../deck/live/OnCourse'
 import { Warnings } from '../../deck/live/Warnings'
 import { Pads } from '../../deck/Pads'
 import { PadRow } from '../../deck/PadRow'
@@ -122,6 +123,7 @@ export function DeckStation(loaded: Loaded) {
                     now={now}
                     named={s.named}
                     back={s.ahead || undefined}
+                    along={s.live?.along}
                     called={now.warnings.flatMap(({ lineIds }) => lineIds)}
                     sightings={s.sightings}
                     up={view}
@@ -145,6 +147,7 @@ export function DeckStation(loaded: Loaded) {
                 <SetNext deck={s.deck} next={s.toSet} onOut={s.isOut} onAll={() => void s.setAll()} />
               ) : (
                 <>
+                  {now && <OnCourse along={s.live?.along} />}
                   {now && (
                     <MeetIt movers={s.movers} chosen={s.mover} meet={s.live?.meet} onChoose={s.meetIt} />
                   )}

@@ -1,11 +1,14 @@
-import { useMemo, useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { useMemo, useRef, useState } from 'react'
 import { clockOf } from '../../clock/model'
+import { keptCourse } from '../../course/queries'
 import { unreal } from '../../deck/gauges'
 import type { Mark } from '../../deck/live/BackTo'
 import type { Mover } from '../../deck/live/MeetIt'
 import type { Where } from '../../deck/Scope'
 import type { Layer } from '../../deck/Sighted'
 import { sailedOf } from '../../deck/live/sailed'
+import type { LiveNow } from '../../deck/live/queries'
 import { useLive } from '../../deck/live/useLive'
 import type { Instruments } from '../../deck/queries'
 import type { Draft, RoundTurn } from '../../draft/queries'
@@ -17,6 +20,7 @@ import type { useStrikeReports } from '../spread/useStrikeReports'
 import type { TripOfDay } from '../useTrip'
 import { TICK_MS } from './useSecond'
 import { useMeet } from './useMeet'
+import { useNamedNear } from './useNamedNear'
 import { placed, useSightings } from './useSightings'
 
 /** A circle in which most spreads stand (m). */
@@ -55,6 +59,7 @@ export function useOnTheWater({
   reports: ReturnType<typeof useStrikeReports>
 }) {
   const [params, put] = useAddress()
+  const here = useRef<LiveNow | null>(null)
   const [practised, setPractised] = useState<ReadonlyMap<string, Sailed>>(new Map())
   const out = useMemo(
     () => [...lines].flatMap(([line, { state }]) => (state === 'OUT' ? [line] : [])).sort(),
@@ -79,7 +84,8 @@ export function useOnTheWater({
       const words = `Floating thing, ${clockOf(at, trip.place.timeZone)}`
       return { factId, words, latitudeDeg, longitudeDeg }
     })
-  const mark = [...marks, ...floating].find(({ factId }) => factId === params.get('back')) ?? null
+  const named = useNamedNear(boat, here.current)
+  const mark = [...marks, ...floating, ...named].find(({ factId }) => factId === params.get('back')) ?? null
   const back = mark && {
     latitudeDeg: mark.latitudeDeg,
     longitudeDeg: mark.longitudeDeg,
@@ -91,7 +97,20 @@ export function useOnTheWater({
   const invented = instruments !== undefined && unreal(instruments) !== ''
   const isHeard = trip.live && ((instruments?.sources.length ?? 0) > 0 || fix !== undefined)
   const { movers, mover, meet } = useMeet(sightings.moving, params.get('meet'), round)
-  const live = useLive(boat, spread, isHeard ? draft : null, out, back, meet, sightings.boats, fix ?? null)
+  const course = useQuery({ ...keptCourse(boat, trip.date), enabled: isHeard }).data
+  const courseDay = course && course.corners.length > 1 ? trip.date : null
+  const live = useLive(
+    boat,
+    spread,
+    isHeard ? draft : null,
+    out,
+    back,
+    meet,
+    sightings.boats,
+    fix ?? null,
+    courseDay,
+  )
+  here.current = live?.now ?? here.current
   const strikeOn = async (lineId: string, label: string) => {
     const sailed = trip.live && live && !live.old ? sailedOf(lineId, live.now, instruments) : undefined
     // Where a boat that is not there was is no fact: it serves to practise with, and goes with the page.
@@ -117,7 +136,7 @@ export function useOnTheWater({
     see,
     strikes,
     strikeOn,
-    marks: [...marks.slice(-MOST_MARKS).reverse(), ...floating],
+    marks: [...marks.slice(-MOST_MARKS).reverse(), ...floating, ...named],
     mark,
     comeBack: (to: Mark | null) => put({ back: to?.factId ?? null, meet: null }),
     movers,

@@ -1,9 +1,11 @@
 import { useSize } from '../../shared/useWidth'
 import { BackWay, type WayTo } from './BackWay'
+import { CourseWay } from './CourseWay'
 import { planFrame, wayOf, type Up } from './frame'
 import { LivePlan, type LiveProps } from './LivePlan'
 import { LiveSide } from './LiveSide'
 import { LiveTable } from './LiveTable'
+import type { Live } from './queries'
 import { SeenMarks, type SeenThing } from './SeenMarks'
 import { ScaleBar } from './ScaleBar'
 import { StreamArrow } from './StreamArrow'
@@ -19,6 +21,7 @@ export function LiveStage({
   up,
   boatM,
   back,
+  along,
   sightings,
 }: LiveProps & {
   /** Things that were seen, where they lay. */
@@ -27,6 +30,8 @@ export function LiveStage({
   boatM: number
   /** The way that was chosen: back over a mark, or to what moves. */
   back: WayTo | undefined
+  /** The course that was taken along. */
+  along?: Live['along'] | undefined
 }) {
   const [frame, width, height] = useSize()
   const side = up === 'BOW' ? Math.round(height * SIDE_SHARE) : 0
@@ -41,6 +46,7 @@ export function LiveStage({
       data-testid="live-stage"
     >
       <svg width={width} height={height} className="absolute inset-0 block" aria-hidden>
+        {along && <CourseWay along={along} frame={plan} />}
         <LivePlan {...{ now, named, called, boatM, size }} frame={plan} />
         <SeenMarks {...{ now, sightings, size }} frame={plan} />
         {back && <BackWay back={back} frame={plan} />}

@@ -13,6 +13,9 @@ export interface Mover {
 
 type Meet = NonNullable<Live['meet']>
 
+/** Surer of its course than so a way can be steered by it (°). */
+const UNSURE_DEG = 45
+
 /** How the lures, and not the hull, come through ahead of what was seen to move. */
 export function MeetIt({
   movers,
@@ -56,7 +59,10 @@ function Words({ meet }: { meet: Meet }) {
     return (
       <>Seen once: nobody knows yet which way it goes. Look again in half a minute and say where it is.</>
     )
-  const goes = `It goes ${degrees(meet.courseDeg)}° at ${units.say('speed', meet.mps)}, seen ${meet.sights} times.`
+  const goes =
+    meet.courseDoubtDeg >= UNSURE_DEG
+      ? `Seen ${meet.sights} times: which way it goes is hardly known yet. Look again.`
+      : `It goes ${degrees(meet.courseDeg)}°, give or take ${Math.max(5, 5 * Math.round(meet.courseDoubtDeg / 5))}°, at ${units.say('speed', meet.mps)}, give or take ${units.figure('speed', meet.mpsDoubt)}; seen ${meet.sights} times.`
   const { how } = meet
   if (!how)
     return <>{goes} It cannot be met at this speed: lift the lines and run ahead of it wide, or let it go.</>

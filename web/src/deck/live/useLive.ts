@@ -20,6 +20,7 @@ const HELD_MS = 300_000
  * @param back  where to come back over
  * @param meet  what moves and is to be met
  * @param boatsSeen that send nothing, where they were seen
+ * @param courseDay of the course she goes by; null for none
  * @param fix   the last of this device, where it is a source
  */
 export function useLive(
@@ -31,6 +32,7 @@ export function useLive(
   meet: LiveAsked['meet'] | null,
   boatsSeen: NonNullable<LiveAsked['boatsSeen']>,
   fix: Fix | null,
+  courseDay: string | null,
 ): Live | undefined {
   const held = useRef<Fix[]>([])
   const heard = useRef('')
@@ -41,7 +43,7 @@ export function useLive(
     held.current = [...held.current.filter(({ at }) => Date.parse(at) > from), fix]
   }, [fix])
   const asked = useQuery({
-    queryKey: ['live', boat, spreadId, draft, out, back, meet, boatsSeen],
+    queryKey: ['live', boat, spreadId, draft, out, back, meet, boatsSeen, courseDay],
     queryFn: async () => {
       // Another spread is told the whole way; what was told of it out of order would be passed over.
       const spread = JSON.stringify([draft, out])
@@ -56,6 +58,7 @@ export function useLive(
         ...(boatsSeen.length > 0 && { boatsSeen }),
         ...(back && { back }),
         ...(meet && { meet }),
+        ...(courseDay && { courseDay }),
       })
       // One that the server has begun anew is told the whole way again.
       heard.current = live.now ? live.now.at : ''

@@ -1667,6 +1667,21 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        AlongReply: {
+            /** Format: double */
+            leftM: number;
+            /** Format: double */
+            legDeg: number;
+            /** Format: double */
+            nextM: number;
+            /** Format: double */
+            nextS: number;
+            /** Format: double */
+            offM: number;
+            /** Format: double */
+            turnDeg: number;
+            way: number[];
+        };
         Annotated: {
             note: string;
             /** Format: uuid */
@@ -2896,6 +2911,8 @@ export interface components {
         LiveBody: {
             back?: components["schemas"]["BackBody"];
             boatsSeen?: components["schemas"]["SeenBody"][];
+            /** Format: date */
+            courseDay?: string;
             draft: components["schemas"]["SpreadDraft"];
             fixes: components["schemas"]["FixBody"][];
             meet?: components["schemas"]["MeetBody"];
@@ -2920,6 +2937,7 @@ export interface components {
             slack: boolean;
         };
         LiveReply: {
+            along?: components["schemas"]["AlongReply"];
             /** Format: date-time */
             asked: string;
             back?: components["schemas"]["BackReply"];
@@ -3184,12 +3202,16 @@ export interface components {
             /** Format: double */
             courseDeg: number;
             /** Format: double */
+            courseDoubtDeg: number;
+            /** Format: double */
             doubtM: number;
             /** Format: double */
             eastM: number;
             how?: components["schemas"]["HowReply"];
             /** Format: double */
             mps: number;
+            /** Format: double */
+            mpsDoubt: number;
             /** Format: double */
             northM: number;
             /** Format: int32 */

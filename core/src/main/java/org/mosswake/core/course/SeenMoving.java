@@ -26,15 +26,20 @@ public final class SeenMoving {
     /**
      * What is known of it at a moment.
      *
-     * @param offM standard deviation of where it is, in its worse direction
+     * @param offM standard deviation of where it is, in its worse direction, and {@code offMps} of how it moves
      */
-    public record State(double northM, double eastM, double northMps, double eastMps, double offM) {
+    public record State(double northM, double eastM, double northMps, double eastMps, double offM, double offMps) {
         double speedMps() {
             return Math.hypot(northMps, eastMps);
         }
 
         double courseRad() {
             return Math.atan2(eastMps, northMps);
+        }
+
+        /** Its course may be so far off, to either side; a half turn where nobody can say. */
+        public double offCourseRad() {
+            return offMps >= speedMps() ? Math.PI : Math.asin(offMps / speedMps());
         }
 
         double northM(double inS) {
@@ -126,15 +131,14 @@ public final class SeenMoving {
     /** As it is at a moment, not before the last sight. */
     public State at(double nowS) {
         goOn(nowS);
-        double a = spread.getEntry(0, 0);
-        double d = spread.getEntry(1, 1);
-        double b = spread.getEntry(0, 1);
-        double worst = (a + d) / 2 + Math.hypot((a - d) / 2, b);
-        return new State(
-                state.getEntry(0),
-                state.getEntry(1),
-                state.getEntry(2),
-                state.getEntry(3),
-                Math.sqrt(Math.max(0, worst)));
+        return new State(state.getEntry(0), state.getEntry(1), state.getEntry(2), state.getEntry(3), off(0), off(2));
+    }
+
+    /** Along the axis in which it is the least known, of the two entries from one on (standard deviation). */
+    private double off(int first) {
+        double a = spread.getEntry(first, first);
+        double d = spread.getEntry(first + 1, first + 1);
+        double b = spread.getEntry(first, first + 1);
+        return Math.sqrt(Math.max(0, (a + d) / 2 + Math.hypot((a - d) / 2, b)));
     }
 }

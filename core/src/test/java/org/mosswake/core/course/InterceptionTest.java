@@ -17,7 +17,7 @@ class InterceptionTest {
 
     private static State flock(double north, double east, double courseDeg, double mps) {
         double course = Math.toRadians(courseDeg);
-        return new State(north, east, mps * Math.cos(course), mps * Math.sin(course), 5);
+        return new State(north, east, mps * Math.cos(course), mps * Math.sin(course), 5, 0.3);
     }
 
     @Test
@@ -139,5 +139,25 @@ class InterceptionTest {
 
     private static Meeting.Sight sight(double atS, double north, double east) {
         return new Meeting.Sight(atS, north, east, Math.atan2(east, north), Math.hypot(north, east));
+    }
+
+    /** Seen by eye from where she lies: what two looks in twenty seconds say of its way is worth little, and said to be. */
+    @Test
+    void howSureItsWayIsGrowsWithTheTimeBetweenLooks() {
+        var eye = new SeenMoving.Errors(0.05, Math.toRadians(3));
+        double before = Double.MAX_VALUE;
+        for (double apart : new double[] {20, 60, 150}) {
+            var boat = new Pose(0, 0, 0);
+            SeenMoving seen = SeenMoving.first(0, boat, 0.5, 600, eye);
+            var there = new Pose(600 * Math.cos(0.5) + 2 * apart, 600 * Math.sin(0.5), 0);
+            seen.seen(apart, boat, boat.bearingRad(there), boat.toM(there), eye);
+            State state = seen.at(apart);
+            assertThat(state.offMps()).isLessThan(before);
+            before = state.offMps();
+            if (apart == 20) {
+                assertThat(state.offCourseRad()).isGreaterThan(Math.toRadians(60));
+            }
+        }
+        assertThat(before).isLessThan(1);
     }
 }

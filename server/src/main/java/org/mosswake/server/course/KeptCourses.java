@@ -8,6 +8,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.live.Sample;
 import org.mosswake.server.course.CourseBody.SpotBody;
 import org.mosswake.server.gear.BoatService;
 import org.mosswake.server.platform.database.Write;
@@ -21,7 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Courses that were taken along, one for each boat and day. */
 @Service
-class KeptCourses {
+public class KeptCourses {
     private static final String THIS = "This course";
 
     private final Documents documents;
@@ -67,6 +68,14 @@ class KeptCourses {
                 DocumentKind.COURSE,
                 new Documents.Change(THIS, day.toString(), version, Map.of("day", day)),
                 kept -> course(day, kept));
+    }
+
+    /** To steer from one to the next; none of a day without a course. */
+    @Transactional(readOnly = true)
+    public List<Sample.Place> corners(UUID vessel, LocalDate day) {
+        return of(vessel, day).corners().stream()
+                .map(corner -> new Sample.Place(corner.latitudeDeg(), corner.longitudeDeg()))
+                .toList();
     }
 
     private KeptCourseBody course(LocalDate day, Optional<Kept> kept) {

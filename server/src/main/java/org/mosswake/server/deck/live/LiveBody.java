@@ -1,6 +1,7 @@
 package org.mosswake.server.deck.live;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -22,6 +23,7 @@ import org.mosswake.server.strikes.FixBody;
  * @param back       where to; absent where nobody wants to
  * @param fixes      of the device that asks, since it was last answered: for a boat without instruments
  * @param meet       what moves and is to be met with the lures; absent where nobody wants to
+ * @param courseDay  of the course that she goes by; absent where she goes by none
  * @param boatsSeen  boats that send nothing, where they were seen; two sightings tell a way
  */
 record LiveBody(
@@ -30,6 +32,7 @@ record LiveBody(
         List<UUID> outLineIds,
         List<FixBody> fixes,
         @Nullable MeetBody meet,
+        @Nullable LocalDate courseDay,
         @Nullable List<SeenBody> boatsSeen,
         @Nullable BackBody back)
         implements Checked {

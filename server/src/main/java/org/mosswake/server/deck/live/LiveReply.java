@@ -28,6 +28,7 @@ import org.mosswake.server.platform.wire.SentenceReply;
  * @param now absent while nothing is told of her, or she has no course yet
  * @param back the way back that was asked for; absent where none leads there
  * @param meet how what was seen to move is met with the lures
+ * @param along the course that was taken along; absent far off it and past its end
  * @param old what is told ended a while ago: what is shown was so then
  */
 record LiveReply(
@@ -35,6 +36,7 @@ record LiveReply(
         @Nullable NowReply now,
         @Nullable BackReply back,
         @Nullable MeetReply meet,
+        @Nullable AlongReply along,
         boolean old) {
     /** Told nothing for so long, what is shown is of the past. */
     static final Duration OLD = Duration.ofSeconds(8);
@@ -227,15 +229,17 @@ record LiveReply(
             Instant asked,
             double wantedMps,
             Optional<LiveSpread.Returning> back,
-            Optional<Meeting> meeting) {
+            Optional<Meeting> meeting,
+            Optional<AlongReply> along) {
         return live.moment()
                 .map(moment -> new LiveReply(
                         asked,
                         NowReply.of(moment, live.others(), wantedMps),
                         back.map(BackReply::of).orElse(null),
                         meeting.map(one -> MeetReply.of(one, moment.motion())).orElse(null),
+                        along.orElse(null),
                         Duration.between(moment.at(), asked).compareTo(OLD) > 0))
-                .orElse(new LiveReply(asked, null, null, null, false));
+                .orElse(new LiveReply(asked, null, null, null, null, false));
     }
 
     private static double tenth(double value) {

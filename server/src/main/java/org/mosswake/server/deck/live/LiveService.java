@@ -23,6 +23,7 @@ import org.mosswake.core.spread.Spread;
 import org.mosswake.core.tow.TowSolver;
 import org.mosswake.core.turn.TurnRules;
 import org.mosswake.server.call.OriginService;
+import org.mosswake.server.course.KeptCourses;
 import org.mosswake.server.deck.instruments.TrackService;
 import org.mosswake.server.deck.instruments.VesselClock;
 import org.mosswake.server.gear.Aboard;
@@ -43,6 +44,7 @@ public class LiveService {
     private final OriginService origins;
     private final TrackService track;
     private final VesselClock clock;
+    private final KeptCourses courses;
     private final LiveSpreads spreads = new LiveSpreads();
 
     LiveService(
@@ -51,7 +53,9 @@ public class LiveService {
             BoatService boats,
             OriginService origins,
             TrackService track,
-            VesselClock clock) {
+            VesselClock clock,
+            KeptCourses courses) {
+        this.courses = courses;
         this.boats = boats;
         this.origins = origins;
         this.assembler = assembler;
@@ -64,6 +68,9 @@ public class LiveService {
     Callable<LiveReply> live(UUID vessel, LiveBody body) {
         Spread whole = assembler.assemble(vessel, body.draft());
         var asked = asked(vessel, whole, body.outLineIds(), Optional.ofNullable(body.spreadId()));
+        List<Sample.Place> corners = Optional.ofNullable(body.courseDay())
+                .map(day -> courses.corners(vessel, day))
+                .orElse(List.of());
         return () -> spreads.with(asked, () -> begin(asked), kept -> {
             hear(kept, vessel, body.fixes());
             SeenBoat.of(body.sightings()).ifPresent(kept.live()::see);
@@ -73,7 +80,8 @@ public class LiveService {
                     whole.speed().mps(),
                     back(kept.live(), body.back()),
                     Optional.ofNullable(body.meet())
-                            .flatMap(meet -> kept.live().moment().flatMap(moment -> Meetings.of(moment, meet))));
+                            .flatMap(meet -> kept.live().moment().flatMap(moment -> Meetings.of(moment, meet))),
+                    kept.live().moment().flatMap(moment -> AlongReply.of(corners, moment)));
         });
     }
 

@@ -13,6 +13,7 @@ import org.mosswake.core.turn.Side;
 /**
  * How the lures are brought through ahead of something that moves. Places are north and east of the boat (m), over ground.
  *
+ * @param mpsDoubt  how far off its speed may be, with {@code courseDoubtDeg} (standard deviation); 180° where nobody can say
  * @param sights   it is known from; of one alone nobody knows which way it goes
  * @param how      absent where it cannot be done at this speed
  */
@@ -20,7 +21,9 @@ record MeetReply(
         double northM,
         double eastM,
         double mps,
+        double mpsDoubt,
         double courseDeg,
+        double courseDoubtDeg,
         double doubtM,
         int sights,
         @Nullable HowReply how) {
@@ -53,7 +56,9 @@ record MeetReply(
                 tenth(flock.northM()),
                 tenth(flock.eastM()),
                 tenth(Math.hypot(north, east)),
+                tenth(flock.offMps()),
                 tenth((Math.toDegrees(Math.atan2(east, north)) + 360) % 360),
+                tenth(Math.toDegrees(flock.offCourseRad())),
                 tenth(flock.offM()),
                 meeting.sights(),
                 meeting.how().map(how -> how(how, meeting.holdsRad(), motion)).orElse(null));

@@ -211,4 +211,27 @@ class LiveApiTest {
             api.send("DELETE", source + "?version=1", null);
         }
     }
+
+    @Test
+    void theCourseThatWasTakenAlongTellsTheNextTurn(Api api) {
+        String boat = api.newBoat();
+        JsonNode draft = draft(api);
+        String day = "2026-06-18";
+        assertThat(api.put(boat + "/courses", """
+                {"day": "%s", "version": 0, "corners": [
+                  {"latitudeDeg": 27.6, "longitudeDeg": -47.3005}, {"latitudeDeg": 27.61, "longitudeDeg": -47.3005},
+                  {"latitudeDeg": 27.61, "longitudeDeg": -47.28}],
+                 "asked": {"kind": "LADDER", "start": {"latitudeDeg": 27.6, "longitudeDeg": -47.3005},
+                  "lengthM": 3000, "at": "2026-06-18T08:00:00Z"}}""".formatted(day)).status()).isEqualTo(200);
+        JsonNode reply = api.post(boat + "/live", """
+                {"draft": {"speedThroughWaterMps": 3.9, "lines": []}, "outLineIds": [], "fixes": [%s], "courseDay": "%s"}""".formatted(String.join(",", north(120, 0)), day))
+                .json();
+        JsonNode along = reply.get("along");
+        assertThat(along.get("offM").asDouble())
+                .as("half a thousandth of a degree to the east of it")
+                .isCloseTo(49, within(3.0));
+        assertThat(along.get("nextM").asDouble()).isCloseTo(0.01 * 111_195 - MPS * 119, within(8.0));
+        assertThat(along.get("turnDeg").asDouble()).isCloseTo(90, within(0.5));
+        assertThat(along.get("way")).hasSizeGreaterThanOrEqualTo(6);
+    }
 }
