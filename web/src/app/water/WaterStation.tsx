@@ -146,7 +146,7 @@ export function WaterStation({
             </Button>
           </div>
           {course ? (
-            <CourseAside c={c} edges={edges} depthAt={w.depthAt} timeZone={place.timeZone} />
+            <CourseAside c={c} edges={edges} depthAt={w.depthAt} timeZone={place.timeZone} home={place} />
           ) : (
             <PlaceList
               {...{ w, target, planDay }}

@@ -61,7 +61,7 @@ function Words({ meet }: { meet: Meet }) {
     )
   const goes =
     meet.courseDoubtDeg >= UNSURE_DEG
-      ? `Seen ${meet.sights} times: which way it goes is hardly known yet. Look again.`
+      ? `Seen ${meet.sights} times: which way it goes is hardly known yet. Look again in half a minute; until then:`
       : `It goes ${degrees(meet.courseDeg)}°, give or take ${Math.max(5, 5 * Math.round(meet.courseDoubtDeg / 5))}°, at ${units.say('speed', meet.mps)}, give or take ${units.figure('speed', meet.mpsDoubt)}; seen ${meet.sights} times.`
   const { how } = meet
   if (!how)

@@ -21,17 +21,17 @@ export function CourseAside({
   edges,
   depthAt,
   timeZone,
+  home,
 }: {
   c: ReturnType<typeof useCourse>
   edges: readonly (readonly Spot[])[]
   depthAt(spot: Spot): number | null
   timeZone: string
+  /** Where she lies, and what that is called. */
+  home: Spot & { name: string }
 }) {
   const { asked, course } = c
-  if (!asked)
-    return (
-      <p>Choose a place and “Course from here”, or touch nothing: there is no course for this day yet.</p>
-    )
+  if (!asked) return <NoCourse c={c} home={home} />
   const banded = asked.kind !== 'LADDER' && asked.kind !== 'SPIRAL'
   return (
     <>
@@ -87,6 +87,21 @@ export function CourseAside({
       <Button small tone="quiet" className="mt-1" onClick={() => void c.drop()}>
         No course for this day
       </Button>
+    </>
+  )
+}
+
+/** Nothing is asked for yet: from a place in the list, or from where she lies, to be dragged where it is wanted. */
+function NoCourse({ c, home }: { c: ReturnType<typeof useCourse>; home: Spot & { name: string } }) {
+  return (
+    <>
+      <p className="mb-2">
+        There is no course for this day yet. Choose a place and “Course from here”, or begin
+      </p>
+      <Button className="w-full" onClick={() => c.begin(home)}>
+        From {home.name}
+      </Button>
+      <p className="mt-2 text-sm text-slate">Its start can be dragged or typed wherever lines go in.</p>
     </>
   )
 }

@@ -55,7 +55,8 @@ export function useCourse(boat: string, planDay: PlanDay, w: ReturnType<typeof u
   const edges = w.begin.edges
   const begin = useCallback(
     (place: Place | SeaSpot) => {
-      const at = 'at' in place ? place.at : place
+      const { latitudeDeg, longitudeDeg } = 'at' in place ? place.at : place
+      const at = { latitudeDeg, longitudeDeg }
       const drawn = edges.map(({ spots }) =>
         smoothed(averaged(spots.map((spot) => sea.toXy(spot)))).map(([x, y]) => sea.toSpot(x!, y!)),
       )
@@ -63,7 +64,7 @@ export function useCourse(boat: string, planDay: PlanDay, w: ReturnType<typeof u
       const depth = w.depthAt(at)
       setBegun((before) => before + 1)
       setOwn({
-        kind: 'ALONG',
+        kind: edge || depth !== null ? 'ALONG' : 'LADDER',
         // A place is that of a cell; lines go in on the edge itself.
         start: edge ? edge[nearestOf(edge, at)]! : at,
         lengthM: USUAL_LENGTH_M,

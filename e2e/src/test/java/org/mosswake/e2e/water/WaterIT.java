@@ -142,6 +142,79 @@ class WaterIT extends Journey {
         assertThat(places()).containsText("Nothing speaks for one place more than for another yet");
         assertThat(places()).containsText("No temperature is here");
         assertThat(page.getByTestId("chart")).isVisible();
+        // No depth, no edge, no tide, no spread: ground can be covered all the same.
+        button("Course").click();
+        page.getByText(Pattern.compile("From 43°.*|From .*")).last().click();
+        Locator course = page.getByTestId("course");
+        assertThat(course).containsText("Lanes over new ground");
+        assertThat(page.getByLabel("Course", new Page.GetByLabelOptions().setExact(true)))
+                .containsText("No stream is known there");
+        page.getByLabel("She goes").selectOption("SPIRAL");
+        assertThat(course).containsText("Round and wider");
+        page.getByLabel("She goes").selectOption("AROUND");
+        assertThat(page.getByLabel("Course", new Page.GetByLabelOptions().setExact(true)))
+                .containsText("Say where the lures are wanted");
+        assertThat(course).hasCount(0);
+        assertThat(complaints).isEmpty();
+    }
+
+    /** Somewhere on the green of her way. */
+    private double[] onTheWay() {
+        var found = (java.util.List<?>) page.evaluate("""
+                () => {
+                    const found = []
+                    for (const canvas of document.querySelectorAll('[data-testid=chart] canvas')) {
+                        const box = canvas.getBoundingClientRect()
+                        const scale = canvas.width / box.width
+                        const { data } = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height)
+                        for (let i = 0; i < data.length / 4; i++) {
+                            const near = [77, 107, 60].every((ink, k) => Math.abs(data[4 * i + k] - ink) < 3)
+                            if (near) found.push([box.x + (i % canvas.width) / scale, box.y + Math.floor(i / canvas.width) / scale])
+                        }
+                    }
+                    return found.sort((a, b) => a[1] - b[1])[Math.floor(found.length / 2)]
+                }""");
+        return found.stream().mapToDouble(one -> ((Number) one).doubleValue()).toArray();
+    }
+
+    @Test
+    void aCourseIsLaidDraggedTakenAlongAndGoesOutAsARoute() {
+        water();
+        button("Course from here").click();
+        Locator course = page.getByTestId("course");
+        assertThat(course).containsText("Lures in the band");
+        assertThat(course).containsText(Pattern.compile("best straight line \\d+ %"));
+        Locator lures = page.getByTestId("course-lures");
+        assertThat(lures).containsText("No lines meet on the way.");
+        assertThat(lures.locator("li")).hasCount(6);
+        assertThat(lures.locator("li").last()).containsText("5.5 m deep");
+        page.waitForTimeout(500);
+        String before = course.innerText();
+        double[] at = onTheWay();
+        page.mouse().move(at[0], at[1]);
+        page.mouse().down();
+        for (int i = 1; i <= 6; i++) {
+            page.mouse().move(at[0] - 12 * i, at[1]);
+        }
+        page.mouse().up();
+        assertThat(button("Let it go freely")).isVisible();
+        assertThat(course).not().hasText(before);
+        button("Let it go freely").click();
+        assertThat(button("Let it go freely")).hasCount(0);
+        page.getByLabel("Lures are wanted").selectOption("DEPTH");
+        page.getByLabel("To a depth of").fill("20 m");
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Type a depth from");
+        page.keyboard().press("Escape");
+        page.locator("[data-testid=course][aria-busy=false]").waitFor();
+        button("Take it along").click();
+        assertThat(button("Taken along")).isDisabled();
+        String route = page.request()
+                .get(product.url() + course.getByText("As GPX").getAttribute("href"))
+                .text();
+        assertThat(route).contains("<rte>").contains("<rtept lat=\"27.");
+        page.reload();
+        assertThat(button("Taken along")).isDisabled();
         assertThat(complaints).isEmpty();
     }
 }
