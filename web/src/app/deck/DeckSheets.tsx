@@ -4,12 +4,13 @@ import { ChangeTo } from '../../deck/ChangeTo'
 import { Cues } from '../../deck/Cues'
 import { BeginPractice } from '../../deck/practice/BeginPractice'
 import { Sighted } from '../../deck/Sighted'
+import { SounderSheet, type Goes } from '../../deck/sounder/SounderSheet'
 import { SourcesSheet } from '../../deck/SourcesSheet'
 import type { Boat } from '../../draft/queries'
 import type { DeckState } from './useDeck'
 
 /** Opened by a button of the deck. */
-export type DeckSheet = 'SEEN' | 'ABOARD' | 'INSTRUMENTS'
+export type DeckSheet = 'SEEN' | 'ABOARD' | 'INSTRUMENTS' | 'SOUNDER'
 
 /** What lies over the deck for a moment. */
 export function DeckSheets({
@@ -51,6 +52,15 @@ export function DeckSheets({
       {sheet === 'SEEN' && (
         <Sighted placed={placed} onSeen={(...seen) => void s.see(...seen)} onClose={onClose} />
       )}
+      {sheet === 'SOUNDER' && (
+        <SounderSheet
+          boat={boat.boatId}
+          draft={s.draft}
+          goes={goesOf(s)}
+          kinds={new Map([...s.named].map(([line, { kind }]) => [line, kind]))}
+          onClose={onClose}
+        />
+      )}
       {sheet === 'ABOARD' && <AboardNow {...{ s, boat, onClose }} />}
       {sheet === 'INSTRUMENTS' && s.instruments && (
         <SourcesSheet
@@ -74,6 +84,14 @@ export function DeckSheets({
       )}
     </>
   )
+}
+
+/** By what is heard of her, else as her lures want her in still water. */
+function goesOf(s: DeckState): Goes {
+  const now = s.live?.old ? undefined : s.live?.now
+  if (!now) return { throughMps: s.speedMps, groundMps: s.speedMps, acrossMps: 0 }
+  const off = ((now.streamTowardsDeg - now.courseDeg) * Math.PI) / 180
+  return { throughMps: now.throughMps, groundMps: now.groundMps, acrossMps: now.streamMps * Math.sin(off) }
 }
 
 function AboardNow({ s, boat, onClose }: { s: DeckState; boat: Boat; onClose(): void }) {

@@ -155,6 +155,7 @@ export function DeckStation(loaded: Loaded) {
                   <ClockList clocks={s.clocks} onDone={s.done} />
                   <div className="my-2 flex flex-wrap gap-2">
                     <Big onClick={s.change.show}>Change the spread…</Big>
+                    <Big onClick={() => setSheet('SOUNDER')}>What is that mark?</Big>
                     <Big pressed={calling.calls} onClick={calling.toggleCalls}>
                       Call out what asks
                     </Big>

@@ -185,7 +185,7 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
     }
   }
   return {
-    ...{ boat, deck, trip, now, pads, states, act, tap, strike, day, on, clearFor, reports, labelOf },
+    ...{ boat, deck, draft, trip, now, pads, states, act, tap, strike, day, on, clearFor, reports, labelOf },
     ...water,
     strikeOn,
     named: new Map(

@@ -231,6 +231,16 @@ export const RANGES = {
     topM: { least: 0, most: 2000 },
     towardsDeg: { least: 0, most: 360 },
   },
+  SounderBody: {
+    acrossMps: { least: -6, most: 6 },
+    columns: { least: 1, most: 100000 },
+    coneDeg: { least: 4, most: 90 },
+    depthM: { least: 0.5, most: 1000 },
+    groundMps: { least: 0, most: 20 },
+    heightM: { least: 0, most: 300 },
+    pingsHz: { least: 0.2, most: 60 },
+    throughMps: { least: 0, most: 20 },
+  },
   SourceBody: {
     port: { least: 1, most: 65535 },
     priority: { least: 1, most: 99 },

@@ -701,7 +701,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read"];
+        post: operations["read_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -926,6 +926,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["solve"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/sounder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2412,6 +2428,14 @@ export interface components {
             species: "WAHOO" | "TUNA" | "MAHI" | "KING" | "SAILFISH" | "SCHOOL_BLUEFIN" | "STRIPED_BASS" | "CHINOOK" | "COHO";
             words: string;
         };
+        FishTrace: {
+            /** Format: double */
+            columns?: number;
+            /** Format: double */
+            sagM: number;
+            /** @enum {string} */
+            shape: "SPECK" | "ARCH" | "WORM" | "LINE";
+        };
         FishedBody: {
             draft: components["schemas"]["SpreadDraft"];
             /** Format: int32 */
@@ -3146,6 +3170,21 @@ export interface components {
             places: number[];
             /** Format: double */
             shallowM: number;
+        };
+        LureReach: {
+            /** Format: double */
+            asternM: number;
+            /** Format: double */
+            depthM: number;
+            /** Format: double */
+            driftingS: number;
+            label: string;
+            /** Format: uuid */
+            lineId: string;
+            /** Format: double */
+            lyingS: number;
+            /** Format: double */
+            setM: number;
         };
         MadeReply: {
             lacks: components["schemas"]["SentenceReply"][];
@@ -4186,6 +4225,32 @@ export interface components {
             /** Format: double */
             value?: number;
         };
+        SounderBody: {
+            /** Format: double */
+            acrossMps?: number;
+            /** Format: double */
+            columns?: number;
+            /** Format: double */
+            coneDeg: number;
+            /** Format: double */
+            depthM: number;
+            draft?: components["schemas"]["SpreadDraft"];
+            /** Format: double */
+            groundMps?: number;
+            /** Format: double */
+            heightM?: number;
+            /** Format: double */
+            pingsHz: number;
+            /** Format: double */
+            throughMps: number;
+        };
+        SounderReply: {
+            can?: components["schemas"]["TraceCan"];
+            fish: components["schemas"]["FishTrace"];
+            /** Format: double */
+            footprintM: number;
+            lures: components["schemas"]["LureReach"][];
+        };
         SourceBody: {
             host?: string;
             name: string;
@@ -4552,6 +4617,20 @@ export interface components {
             speedThroughWaterMps: number;
             /** Format: double */
             tipHeightM: number;
+        };
+        TraceCan: {
+            /** Format: double */
+            leastLengthM: number;
+            /** Format: double */
+            leastThickM: number;
+            /** @enum {string} */
+            looks: "SPECK" | "ARCH" | "WORM" | "LINE";
+            /** Format: double */
+            mostLengthM: number;
+            /** Format: double */
+            mostThickM: number;
+            oneFish: boolean;
+            says: components["schemas"]["SentenceReply"][];
         };
         TrackTaken: {
             /** Format: int32 */
@@ -6043,7 +6122,7 @@ export interface operations {
             };
         };
     };
-    read: {
+    read_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6547,6 +6626,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SolvedReply"];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SounderBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SounderReply"];
                 };
             };
         };
