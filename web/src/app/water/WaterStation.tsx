@@ -1,6 +1,6 @@
 import { Suspense, useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
-import { answerOf, withAnswer } from '../../call/model'
+import { answerOf } from '../../call/model'
 import type { Plan } from '../../call/queries'
 import { usePlan } from '../../call/usePlan'
 import { dayInWords } from '../../clock/model'
@@ -8,20 +8,19 @@ import type { Boat, BoatTitle } from '../../draft/queries'
 import type { Handle } from '../../course/model'
 import { later } from '../../shared/later'
 import { Button } from '../../shared/ui/Button'
-import { Select } from '../../shared/ui/Select'
 import { useAddress } from '../../shared/useAddress'
 import { Chart } from '../../water/Chart'
-import { KINDS } from '../../water/model'
-import type { Kind, Place, SeaSpot } from '../../water/queries'
+import type { Place, SeaSpot } from '../../water/queries'
 import type { PlanDay } from '../plan/usePlanDay'
 import { Frame } from '../Frame'
-import { PlannedBy } from '../plan/PlannedBy'
+import { Beneath } from './Beneath'
+import { begunAt } from './begunAt'
 import { CourseAside } from './course/CourseAside'
 import { CourseStrip } from './course/CourseStrip'
 import { useCourse } from './course/useCourse'
 import { PlaceList } from './PlaceList'
 import { useWater } from './useWater'
-import { pictureWords, readWords } from './words'
+import { WaterHead } from './WaterHead'
 
 const MarksSheet = later(() => import('./MarksSheet').then((module) => module.MarksSheet))
 const GridsSheet = later(() => import('./GridsSheet').then((module) => module.GridsSheet))
@@ -51,22 +50,8 @@ export function WaterStation({
   const [dropped, setDropped] = useState<File | null>(null)
   const go = useNavigate()
   const { date, place } = planDay
-  /** The chips of step and colour are answered from the place; running out takes as long as it is away. */
   const beginAt = (one: Place, runMin: number) => {
-    edit((before) => ({
-      ...before,
-      runOutMin: runMin,
-      answers: withAnswer(
-        one.stepPerMileK > 0
-          ? withAnswer(before.answers, 'STEP', {
-              topic: 'STEP',
-              value: Math.round(10 * one.stepPerMileK) / 10,
-            })
-          : before.answers,
-        'CLARITY',
-        one.colour ? { topic: 'CLARITY', choice: 'EDGE' } : (answerOf(before.answers, 'CLARITY') ?? null),
-      ),
-    }))
+    edit(begunAt(one, runMin))
     void go(`/boats/${boat.boatId}/plan${window.location.search}`)
   }
   return (
@@ -81,26 +66,7 @@ export function WaterStation({
             setSheet('grids')
           }}
         >
-          <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pb-1">
-            <h1 className="text-lg font-bold">Where to begin</h1>
-            <PlannedBy boat={boat.boatId} />
-            <label className="flex items-center gap-2">
-              <span className="sr-only">Shown</span>
-              <Select
-                aria-label="Shown"
-                value={w.kind}
-                disabled={w.kinds.length === 0}
-                onChange={(event) => w.setKind(event.target.value as Kind)}
-              >
-                {w.kinds.map((kind) => (
-                  <option key={kind} value={kind}>
-                    {KINDS[kind].words}
-                  </option>
-                ))}
-              </Select>
-            </label>
-            <span className="text-sm text-slate">{w.shown && pictureWords(w.shown, place.timeZone)}</span>
-          </div>
+          <WaterHead boat={boat.boatId} w={w} timeZone={place.timeZone} />
           {w.problem && (
             <p role="alert" className="border-y-2 border-rust px-4 py-2">
               {w.problem.message}
@@ -117,21 +83,7 @@ export function WaterStation({
             onHold={course ? (handle, spot) => c.hold(handle as Handle, spot) : undefined}
           />
           {course && <CourseStrip c={c} boat={boat.boatId} day={planDay.date} />}
-          <div className="flex flex-wrap items-center gap-x-4 border-t-2 border-ink bg-shade px-4 py-1">
-            <p className="min-w-0 flex-1 max-md:basis-full" data-testid="read">
-              {over
-                ? readWords(over, w)
-                : course
-                  ? 'Green: her way. Thin: where each lure comes. Grey: where she has been.'
-                  : 'Dark: an edge. Dotted: a day before. Blank: cloud. Triangles: your strikes for their time.'}
-            </p>
-            <Button onClick={() => setSheet('grids')}>
-              {w.grids.length === 1 ? '1 grid…' : `${w.grids.length} grids…`}
-            </Button>
-            <Button onClick={() => setSheet('marks')}>
-              {w.marks.length === 1 ? '1 mark…' : `${w.marks.length} marks…`}
-            </Button>
-          </div>
+          <Beneath w={w} over={over} course={course} onSheet={setSheet} />
         </div>
         <aside
           aria-label={course ? 'Course' : 'Places to begin'}

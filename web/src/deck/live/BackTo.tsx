@@ -1,6 +1,7 @@
 import { useUnits } from '../../units/UnitsContext'
 import { Big } from '../StrikeCard'
 import { degrees } from '../gauges'
+import { LuresThere } from './LuresThere'
 import { minutes } from './minutes'
 import type { Live } from './queries'
 
@@ -48,6 +49,7 @@ export function BackTo({
           {back ? <Way back={back} /> : 'No way leads there from here: run on, then ask again.'}
         </p>
       )}
+      {chosen && back && <LuresThere lures={back.lures} />}
     </section>
   )
 }

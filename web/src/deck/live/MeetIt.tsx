@@ -1,6 +1,7 @@
 import { useUnits } from '../../units/UnitsContext'
 import { degrees } from '../gauges'
 import { Big } from '../StrikeCard'
+import { LuresThere } from './LuresThere'
 import { minutes } from './minutes'
 import type { Live } from './queries'
 
@@ -48,6 +49,7 @@ export function MeetIt({
           {meet ? <Words meet={meet} /> : 'No line is out, or she hardly moves: nothing to meet it with.'}
         </p>
       )}
+      {chosen && meet?.how && <LuresThere lures={meet.how.lures} />}
     </section>
   )
 }

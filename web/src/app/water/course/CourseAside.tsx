@@ -5,11 +5,12 @@ import { PositionField } from '../../../shared/ui/PositionField'
 import { Select } from '../../../shared/ui/Select'
 import { TypedField } from '../../../shared/ui/TypedField'
 import type { Kind } from '../../../course/model'
-import type { Spot } from '../../../course/queries'
+import type { Course, Spot } from '../../../course/queries'
+import { useUnits } from '../../../units/UnitsContext'
 import { BandFields } from './BandFields'
 import { CourseLures } from './CourseLures'
 import type { useCourse } from './useCourse'
-import { KIND_WORDS, LACKS, miles, streamFrom } from './words'
+import { KIND_WORDS, LACKS, miles, shoalWords, streamFrom } from './words'
 
 const MILE_M = 1852
 const LONGEST_MILES = 12
@@ -72,13 +73,23 @@ export function CourseAside({
       </div>
       <Choices c={c} />
       {c.problem && <p role="alert">{c.problem.message}</p>}
-      {c.said && <p role="alert">{c.said}</p>}
+      {c.said && (
+        <p role="alert">
+          {c.said}{' '}
+          {c.takeTheirs && (
+            <Button small onClick={c.takeTheirs}>
+              Show that one
+            </Button>
+          )}
+        </p>
+      )}
       {course?.lacks.map((lack) => (
         <Note key={lack} strong={!course.how}>
           {LACKS[lack]}
         </Note>
       ))}
       {course?.how && course.stream && <Note strong={false}>{streamFrom(course.stream, timeZone)}</Note>}
+      {course?.how && <Shoal course={course} />}
       <CourseLures c={c} />
       <p className="mt-3 text-sm text-slate">
         Drag the way, its start or its end; touch a ring to let it go. A picture is no chart: look out, and
@@ -152,6 +163,11 @@ function TowedField({ c: { towed } }: { c: ReturnType<typeof useCourse> }) {
       </Select>
     </Field>
   )
+}
+
+function Shoal({ course }: { course: Course }) {
+  const { words, strong } = shoalWords(course, useUnits())
+  return <Note strong={strong}>{words}</Note>
 }
 
 const Note = ({ strong, children }: { strong: boolean; children: ReactNode }) => (

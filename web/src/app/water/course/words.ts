@@ -73,6 +73,25 @@ export function streamFrom(stream: Course['stream'], timeZone: string): string |
   return `The stream is that of ${from} where lines go in.${turns}`
 }
 
+/** Less water asks for a chart before anything else (m). */
+const SHOAL_M = 10
+
+/** The shoalest water on the way, and how far that is to be trusted. */
+export function shoalWords({ shoalestM }: Course, units: Units): { words: string; strong: boolean } {
+  if (shoalestM === undefined)
+    return { words: 'No depth is known on the way: nothing is said of shoals.', strong: false }
+  const depth = units.say('distance', Math.max(0, shoalestM))
+  return shoalestM < SHOAL_M
+    ? {
+        words: `Only ${depth} of water on the way, and a grid of depths knows no rock: look at your chart first.`,
+        strong: true,
+      }
+    : {
+        words: `Shoalest water on the way ${depth}, by the grid of depths, which knows no rock.`,
+        strong: false,
+      }
+}
+
 const AT_SURFACE_M = 0.05
 
 /** How deep it runs on the way, and how near it comes to the bottom. */

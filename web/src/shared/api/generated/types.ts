@@ -1742,6 +1742,7 @@ export interface components {
             inS: number;
             /** Format: double */
             leadM: number;
+            lures: components["schemas"]["LureThere"][];
             /** Format: double */
             northM: number;
             /** Format: double */
@@ -2187,6 +2188,8 @@ export interface components {
             radiusM: number;
             /** Format: double */
             share?: number;
+            /** Format: double */
+            shoalestM?: number;
             /** Format: double */
             straightShare?: number;
             stream?: components["schemas"]["SetBy"];
@@ -2681,6 +2684,7 @@ export interface components {
             holdsDeg: number;
             /** Format: double */
             inS: number;
+            lures: components["schemas"]["LureThere"][];
             /** Format: double */
             nearestM: number;
             /** @enum {string} */
@@ -3185,6 +3189,15 @@ export interface components {
             lyingS: number;
             /** Format: double */
             setM: number;
+        };
+        LureThere: {
+            /** Format: double */
+            inS: number;
+            label: string;
+            /** Format: uuid */
+            lineId: string;
+            /** Format: double */
+            offM: number;
         };
         MadeReply: {
             lacks: components["schemas"]["SentenceReply"][];

@@ -83,11 +83,11 @@ public final class Courses {
     private Optional<Laid> along(Band band) {
         Track track = new Track(ask.start(), List.of());
         for (Pose stop : stops()) {
-            List<Pose> way = Guide.between(band, at(track), stop);
+            List<Pose> way = Guide.between(band, track.end(), stop);
             track = on(track, way, ask.lengthM(), band, true);
         }
         if (ask.ends().isEmpty() && left(track) > WORTH_TURNING * towed.radiusOverGroundM()) {
-            List<Pose> way = Guide.along(band, at(track), left(track), ask.towardsRad());
+            List<Pose> way = Guide.along(band, track.end(), left(track), ask.towardsRad());
             track = passes(track, way, band);
         }
         return track.pieces().isEmpty() ? Optional.empty() : Optional.of(best(band, track));
@@ -97,10 +97,6 @@ public final class Courses {
         var stops = new ArrayList<>(ask.through());
         ask.ends().ifPresent(stops::add);
         return stops;
-    }
-
-    private static Pose at(Track track) {
-        return track.end();
     }
 
     private double left(Track track) {

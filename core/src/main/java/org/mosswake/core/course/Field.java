@@ -1,6 +1,7 @@
 package org.mosswake.core.course;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import org.mosswake.core.water.Grid;
 import org.mosswake.core.water.Spot;
 
@@ -96,6 +97,14 @@ public final class Field {
     /** A sea that is told by a formula; for seabeds that are invented. */
     static Field invented(Spot middle, double reachM, java.util.function.DoubleBinaryOperator value) {
         return new Field(middle, reachM).filled(value::applyAsDouble);
+    }
+
+    /** Least of it on a way, as far as it is known there. */
+    public OptionalDouble leastAlong(Track track) {
+        return track.every(CELL_M / 2).stream()
+                .mapToDouble(pose -> at(pose.northM(), pose.eastM()))
+                .filter(value -> !Double.isNaN(value))
+                .min();
     }
 
     public boolean knowsAnything() {

@@ -83,6 +83,21 @@ public record BackOver(
         return way.filter(one -> one.turnRad() < SLIGHT_RAD).isPresent();
     }
 
+    /** Past what lies on the ground, once she steers for it. */
+    double pastMps(Motion motion) {
+        double steer = Math.toRadians(steerDeg);
+        return Math.max(
+                WayModel.SLOWEST_MPS,
+                motion.throughMps()
+                        + motion.streamNorthMps() * Math.cos(steer)
+                        + motion.streamEastMps() * Math.sin(steer));
+    }
+
+    /** So far astern lures hang straight behind her when the hull is there. */
+    double straightM() {
+        return turnRad < SLIGHT_RAD ? Double.MAX_VALUE : runM;
+    }
+
     private boolean settles(double lengthM) {
         return runM >= lengthM || turnRad < SLIGHT_RAD;
     }

@@ -223,15 +223,34 @@ public final class LiveSpread {
                 .average()
                 .orElseThrow();
         double side = its.isEmpty() ? 0 : tipOf(its.get(0).id());
-        return BackOver.of(now.get().motion(), mark, length, side, portM, starboardM)
-                .map(way -> new Returning(mark, way, way.overGround(now.get().motion(), RETURN_EVERY_S)));
+        Motion motion = now.get().motion();
+        var of = new LureOver.Hangs(new UUID(0, 0), "", length, side);
+        return BackOver.of(motion, mark, length, side, portM, starboardM)
+                .map(way -> new Returning(
+                        mark,
+                        way,
+                        way.overGround(motion, RETURN_EVERY_S),
+                        LureOver.all(hang(out), of, way.inS(), way.pastMps(motion), way.straightM())));
+    }
+
+    /** How far behind her each lure is, and to which side its tip. */
+    private List<LureOver.Hangs> hang(List<LiveMoment.LivePlace> out) {
+        return out.stream()
+                .map(one -> new LureOver.Hangs(
+                        one.id(),
+                        one.label(),
+                        Math.hypot(
+                                one.nodes().get(0).northM(), one.nodes().get(0).eastM()),
+                        tipOf(one.id())))
+                .toList();
     }
 
     /**
      * @param mark       from the boat
      * @param overGround her way there, from the boat
+     * @param lures      each as it comes over it
      */
-    public record Returning(BackOver.Mark mark, BackOver way, List<BackOver.Mark> overGround) {}
+    public record Returning(BackOver.Mark mark, BackOver way, List<BackOver.Mark> overGround, List<LureOver> lures) {}
 
     private double tipOf(UUID line) {
         return lines.stream()

@@ -13,7 +13,7 @@ import org.mosswake.core.course.SeenMoving.State;
 class InterceptionTest {
     private static final Train TRAIN = new Train(4, 60, 24, 75);
     /** As many as a test has time for; {@code ./moss bench met} takes a thousand. */
-    private static final int FLOCKS = 50;
+    private static final int FLOCKS = 30;
 
     private static State flock(double north, double east, double courseDeg, double mps) {
         double course = Math.toRadians(courseDeg);

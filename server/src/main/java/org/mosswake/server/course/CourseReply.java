@@ -3,7 +3,9 @@ package org.mosswake.server.course;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
+import org.mosswake.core.course.Field;
 import org.mosswake.core.course.Laid;
 import org.mosswake.core.course.Legs;
 import org.mosswake.core.course.Pose;
@@ -20,6 +22,7 @@ import org.mosswake.core.water.Spot;
  * @param radiusM       of the tightest turn her lines stand
  * @param tightestM     turn of the course
  * @param turns         she makes
+ * @param shoalestM     water on the way, by the grid of depth; absent where none is known
  * @param way           to be drawn: latitude and longitude in turn
  * @param legs          to be held
  * @param covered       where she has been: latitude and longitude in turn
@@ -33,6 +36,7 @@ record CourseReply(
         double radiusM,
         @Nullable Double tightestM,
         int turns,
+        @Nullable Double shoalestM,
         List<Double> way,
         List<LegToHold> legs,
         @Nullable SetBy stream,
@@ -102,6 +106,7 @@ record CourseReply(
                 radiusM,
                 null,
                 0,
+                null,
                 List.of(),
                 List.of(),
                 stream.map(SetBy::of).orElse(null),
@@ -113,6 +118,7 @@ record CourseReply(
             Laid laid,
             Towed towed,
             Spot middle,
+            Optional<Field> depth,
             Optional<Streams.Stream> stream,
             List<Lack> lacks,
             List<Double> covered) {
@@ -129,11 +135,18 @@ record CourseReply(
                 towed.radiusM(),
                 tightest.isPresent() ? tightest.getAsDouble() : null,
                 laid.track().turns(),
+                shoalest(laid, depth),
                 places(laid.track().every(DRAWN_M), middle),
                 legs.stream().map(leg -> leg(leg, middle)).toList(),
                 stream.map(SetBy::of).orElse(null),
                 lacks,
                 covered);
+    }
+
+    private static @Nullable Double shoalest(Laid laid, Optional<Field> depth) {
+        OptionalDouble least =
+                depth.map(field -> field.leastAlong(laid.track())).orElse(OptionalDouble.empty());
+        return least.isPresent() ? least.getAsDouble() : null;
     }
 
     private static LegToHold leg(Legs.Leg leg, Spot middle) {

@@ -96,7 +96,8 @@ class CourseService {
             Tail behind = behind(body, known, boatM, lacks);
             List<Double> covered = CourseReply.places(known.covered(), known.middle());
             Optional<Laid> laid = laid(body, known, behind.towed(), lacks);
-            return laid.map(one -> CourseReply.of(one, behind.towed(), known.middle(), known.stream(), lacks, covered))
+            return laid.map(one -> CourseReply.of(
+                            one, behind.towed(), known.middle(), known.depth(), known.stream(), lacks, covered))
                     .orElseGet(() -> CourseReply.none(behind.towed().radiusM(), known.stream(), lacks, covered));
         };
     }
@@ -142,6 +143,7 @@ class CourseService {
                                 one.laid(),
                                 one.towed(),
                                 known.middle(),
+                                known.depth(),
                                 known.stream(),
                                 lacks,
                                 CourseReply.places(known.covered(), known.middle()))))

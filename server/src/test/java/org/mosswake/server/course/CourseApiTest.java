@@ -58,6 +58,7 @@ class CourseApiTest {
         assertThat(legs).isCloseTo(laid.get("lengthM").asDouble(), within(0.03 * legs));
         assertThat(laid.get("tightestM").asDouble())
                 .isGreaterThanOrEqualTo(laid.get("radiusM").asDouble() - 0.01);
+        assertThat(laid.get("shoalestM").asDouble()).isBetween(30.0, 110.0);
         assertThat(laid.get("stream").get("byPicture").asBoolean()).isTrue();
         Api.Answer sailed = api.post(
                 api.quietLedger() + "/courses/sailed",

@@ -15,6 +15,7 @@ import org.mosswake.core.live.LiveMoment.LivePlace;
 import org.mosswake.core.live.LiveSpread;
 import org.mosswake.core.live.LiveWarning;
 import org.mosswake.core.live.LocalPlane;
+import org.mosswake.core.live.LureOver;
 import org.mosswake.core.live.Motion;
 import org.mosswake.core.live.OtherBoat;
 import org.mosswake.core.turn.Bend;
@@ -200,7 +201,8 @@ record LiveReply(
             double runM,
             double abreastM,
             double inS,
-            List<Double> way) {
+            List<Double> way,
+            List<LureThere> lures) {
         static BackReply of(LiveSpread.Returning returning) {
             double north = returning.mark().northM();
             double east = returning.mark().eastM();
@@ -220,7 +222,19 @@ record LiveReply(
                     tenth(way.inS()),
                     returning.overGround().stream()
                             .flatMap(one -> Stream.of(tenth(one.northM()), tenth(one.eastM())))
-                            .toList());
+                            .toList(),
+                    returning.lures().stream().map(LureThere::of).toList());
+        }
+    }
+
+    /**
+     * A lure as it comes by.
+     *
+     * @param offM to starboard of the place
+     */
+    record LureThere(UUID lineId, String label, double inS, double offM) {
+        static LureThere of(LureOver lure) {
+            return new LureThere(lure.line(), lure.label(), tenth(lure.inS()), tenth(lure.offM()));
         }
     }
 
@@ -236,7 +250,7 @@ record LiveReply(
                         asked,
                         NowReply.of(moment, live.others(), wantedMps),
                         back.map(BackReply::of).orElse(null),
-                        meeting.map(one -> MeetReply.of(one, moment.motion())).orElse(null),
+                        meeting.map(one -> MeetReply.of(one, moment)).orElse(null),
                         along.orElse(null),
                         Duration.between(moment.at(), asked).compareTo(OLD) > 0))
                 .orElse(new LiveReply(asked, null, null, null, null, false));

@@ -2,11 +2,14 @@ package org.mosswake.server.deck.live;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.course.Interception;
 import org.mosswake.core.course.Meeting;
 import org.mosswake.core.course.Pose;
 import org.mosswake.core.course.Way;
+import org.mosswake.core.live.LiveMoment;
+import org.mosswake.core.live.LureOver;
 import org.mosswake.core.live.Motion;
 import org.mosswake.core.turn.Side;
 
@@ -46,9 +49,11 @@ record MeetReply(
             double asternM,
             double nearestM,
             double holdsDeg,
-            List<Double> way) {}
+            List<Double> way,
+            List<LiveReply.LureThere> lures) {}
 
-    static MeetReply of(Meeting meeting, Motion motion) {
+    static MeetReply of(Meeting meeting, LiveMoment moment) {
+        Motion motion = moment.motion();
         var flock = meeting.flock();
         double north = flock.northMps() + motion.streamNorthMps();
         double east = flock.eastMps() + motion.streamEastMps();
@@ -61,10 +66,11 @@ record MeetReply(
                 tenth(Math.toDegrees(flock.offCourseRad())),
                 tenth(flock.offM()),
                 meeting.sights(),
-                meeting.how().map(how -> how(how, meeting.holdsRad(), motion)).orElse(null));
+                meeting.how().map(how -> how(how, meeting.holdsRad(), moment)).orElse(null));
     }
 
-    private static HowReply how(Interception how, double holdsRad, Motion motion) {
+    private static HowReply how(Interception how, double holdsRad, LiveMoment moment) {
+        Motion motion = moment.motion();
         Way.Leg first = how.way().legs().get(0);
         Pose after = how.way().at(first.lengthM());
         double turn = Math.IEEEremainder(after.headingRad() - motion.headingRad(), 2 * Math.PI);
@@ -82,7 +88,25 @@ record MeetReply(
                 tenth(how.asternM()),
                 tenth(how.nearestM()),
                 Math.round(Math.toDegrees(holdsRad)),
-                way);
+                way,
+                lures(how, moment));
+    }
+
+    /** Each as it crosses its way; the middle of them does where it is then. */
+    private static List<LiveReply.LureThere> lures(Interception how, LiveMoment moment) {
+        List<LureOver.Hangs> out = moment.lines().stream()
+                .map(line -> new LureOver.Hangs(
+                        line.id(),
+                        line.label(),
+                        Math.hypot(
+                                line.nodes().get(0).northM(),
+                                line.nodes().get(0).eastM()),
+                        0))
+                .toList();
+        var of = new LureOver.Hangs(new UUID(0, 0), "", how.asternM(), 0);
+        return LureOver.all(out, of, how.inS(), moment.motion().throughMps(), Double.MAX_VALUE).stream()
+                .map(LiveReply.LureThere::of)
+                .toList();
     }
 
     private static double tenth(double value) {

@@ -110,6 +110,11 @@ class LiveApiTest {
         // Half round and straight: the circle's half, what is left, and the line behind her.
         assertThat(back.get("turnDeg").asDouble()).isBetween(180.0, 240.0);
         assertThat(back.get("inS").asDouble()).isBetween(500 / MPS, 700 / MPS);
+        // The one line that is out is the one that is there then.
+        assertThat(back.get("lures")).hasSize(1);
+        assertThat(back.get("lures").get(0).get("lineId").asString()).isEqualTo(line);
+        assertThat(back.get("lures").get(0).get("inS").asDouble())
+                .isCloseTo(back.get("inS").asDouble(), within(0.2));
         var wrong = api.post(boat + "/live", body.formatted(draft, line, "", there, "-3"));
         assertThat(wrong.fields()).containsExactly("back.portRadiusM");
     }

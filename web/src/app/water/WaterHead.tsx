@@ -1,0 +1,40 @@
+import { Select } from '../../shared/ui/Select'
+import { KINDS } from '../../water/model'
+import type { Kind } from '../../water/queries'
+import { PlannedBy } from '../plan/PlannedBy'
+import type { useWater } from './useWater'
+import { pictureWords } from './words'
+
+/** Which kind of picture is shown, and of when it is. */
+export function WaterHead({
+  boat,
+  w,
+  timeZone,
+}: {
+  boat: string
+  w: ReturnType<typeof useWater>
+  timeZone: string
+}) {
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pb-1">
+      <h1 className="text-lg font-bold">Where to begin</h1>
+      <PlannedBy boat={boat} />
+      <label className="flex items-center gap-2">
+        <span className="sr-only">Shown</span>
+        <Select
+          aria-label="Shown"
+          value={w.kind}
+          disabled={w.kinds.length === 0}
+          onChange={(event) => w.setKind(event.target.value as Kind)}
+        >
+          {w.kinds.map((kind) => (
+            <option key={kind} value={kind}>
+              {KINDS[kind].words}
+            </option>
+          ))}
+        </Select>
+      </label>
+      <span className="text-sm text-slate">{w.shown && pictureWords(w.shown, timeZone)}</span>
+    </div>
+  )
+}
