@@ -5,6 +5,7 @@ import Point from 'ol/geom/Point'
 import VectorLayer from 'ol/layer/Vector'
 import VectorSource from 'ol/source/Vector'
 import { Circle, Fill, RegularShape, Stroke, Style, Text } from 'ol/style'
+import { HELD } from '../water/holding'
 import { FOAM, FONT, INK, MOSS, RUST, SLATE } from '../water/inks'
 import type { Sea } from '../water/model'
 import { spotsOf, type Asked, type Handle } from './model'
@@ -26,6 +27,13 @@ const point = (spot: Spot, sea: Sea, style: Style, handle?: Handle) => {
 }
 
 const layer = (features: Feature[]) => new VectorLayer({ source: new VectorSource({ features }) })
+
+/** Its features follow the hand. */
+function held(features: Feature[]) {
+  const all = layer(features)
+  all.set(HELD, true)
+  return all
+}
 
 /** Where she has been, as wide as nothing in particular: pale, under all else. */
 export const coveredLayer = (covered: readonly number[], sea: Sea) =>
@@ -93,12 +101,12 @@ const arrow = (way: readonly Spot[], sea: Sea) => {
 /** Her way, the places it is held to, its start and its end. */
 export function courseLayer(course: Course, asked: Asked, sailed: Sailed | null, sea: Sea) {
   const way = spotsOf(course.way)
-  if (way.length < 2) return layer([point(asked.start, sea, ring(8, FOAM, 'from here'), { of: 'START' })])
+  if (way.length < 2) return held([point(asked.start, sea, ring(8, FOAM, 'from here'), { of: 'START' })])
   const styles = [
     new Style({ stroke: new Stroke({ color: FOAM, width: 7 }) }),
     new Style({ stroke: new Stroke({ color: MOSS, width: 3.5 }) }),
   ]
-  return layer([
+  return held([
     line(way, sea, styles, { of: 'WAY', at: way[0]! }),
     point(way.at(-1)!, sea, arrow(way, sea)),
     point(way.at(-1)!, sea, ring(8, FOAM), { of: 'END' }),

@@ -13,6 +13,8 @@ export const spotsOf = (flat: readonly number[]): Spot[] =>
     longitudeDeg: flat[2 * i + 1]!,
   }))
 
+/** Where nobody knows how deep it is (m). */
+export const USUAL_DEPTH_M = 50
 export const USUAL_LENGTH_M = 5 * 1852
 const WITHIN_M = 400
 

@@ -2,6 +2,9 @@ import type MapBrowserEvent from 'ol/MapBrowserEvent'
 import type { Coordinate } from 'ol/coordinate'
 import Pointer from 'ol/interaction/Pointer'
 
+/** Set on a layer whose features can be taken hold of. */
+export const HELD = 'held'
+
 /** A finger is wider than a line (px). */
 const TOLERANCE_PX = 10
 /** Less is a touch, no drag (px). */
@@ -19,7 +22,7 @@ function under(event: MapBrowserEvent): unknown {
       line ??= { ...handle, xy: event.coordinate }
       return undefined
     },
-    { hitTolerance: TOLERANCE_PX },
+    { hitTolerance: TOLERANCE_PX, layerFilter: (layer) => layer.get(HELD) === true },
   )
   return point ?? line
 }

@@ -15,6 +15,7 @@ import type { PlanDay } from '../plan/usePlanDay'
 import { Frame } from '../Frame'
 import { Beneath } from './Beneath'
 import { begunAt } from './begunAt'
+import { drawn } from './course/asked'
 import { CourseAside } from './course/CourseAside'
 import { CourseStrip } from './course/CourseStrip'
 import { useCourse } from './course/useCourse'
@@ -43,7 +44,7 @@ export function WaterStation({
   const [params, put] = useAddress()
   const course = params.get('course') !== null
   const c = useCourse(boat.boatId, planDay, w, course)
-  const edges = useMemo(() => w.begin.edges.map(({ spots }) => spots), [w.begin])
+  const edges = useMemo(() => w.begin.edges.map((edge) => drawn(edge, w.sea)), [w.begin, w.sea])
   const layers = useMemo(() => [...w.layers, ...c.layers], [w.layers, c.layers])
   const [over, setOver] = useState<SeaSpot | null>(null)
   const [sheet, setSheet] = useState<'grids' | 'marks' | null>(null)

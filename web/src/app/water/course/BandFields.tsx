@@ -1,4 +1,4 @@
-import { bandAbout, edgeBand, lineNear, type Asked, type Band } from '../../../course/model'
+import { bandAbout, edgeBand, lineNear, USUAL_DEPTH_M, type Asked, type Band } from '../../../course/model'
 import type { Spot } from '../../../course/queries'
 import { Field } from '../../../shared/ui/Field'
 import { QuantityField } from '../../../shared/ui/QuantityField'
@@ -8,7 +8,6 @@ const DEPTH = { least: 0, most: 6000 }
 const WITHIN = { least: 50, most: 4000 }
 /** Between two depths of a band (m). */
 const LEAST_M = 0.5
-const USUAL_DEPTH_M = 50
 
 /** Where the lures are wanted: over water of some depth, or near an edge. */
 export function BandFields({

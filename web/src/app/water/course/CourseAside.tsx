@@ -4,17 +4,26 @@ import { Field } from '../../../shared/ui/Field'
 import { PositionField } from '../../../shared/ui/PositionField'
 import { Select } from '../../../shared/ui/Select'
 import { TypedField } from '../../../shared/ui/TypedField'
-import type { Kind } from '../../../course/model'
+import { bandAbout, USUAL_DEPTH_M, type Asked, type Kind } from '../../../course/model'
 import type { Course, Spot } from '../../../course/queries'
 import { useUnits } from '../../../units/UnitsContext'
 import { BandFields } from './BandFields'
 import { CourseLures } from './CourseLures'
 import type { useCourse } from './useCourse'
-import { KIND_WORDS, LACKS, miles, shoalWords, streamFrom } from './words'
+import { KIND_WORDS, lackWords, miles, shoalWords, streamFrom } from './words'
 
 const MILE_M = 1852
 const LONGEST_MILES = 12
 const LEAST_MILES = 0.3
+
+const NONE: readonly [] = []
+
+/** About a hump the lures are wanted over depths, for there is no edge to keep to; with the stream nobody else says which way. */
+const goes = (asked: Asked, kind: Kind, depthM: number | null): Partial<Asked> => ({
+  kind,
+  ...(kind === 'AROUND' && asked.band?.edge && { band: bandAbout(depthM ?? USUAL_DEPTH_M) }),
+  ...(kind === 'WITH_STREAM' && { towardsDeg: undefined }),
+})
 
 /** What is asked of a course, what it is laid without, and what becomes of each lure on it. */
 export function CourseAside({
@@ -41,7 +50,7 @@ export function CourseAside({
           <Select
             aria-label="She goes"
             value={asked.kind}
-            onChange={(event) => c.change({ kind: event.target.value as Kind })}
+            onChange={(event) => c.change(goes(asked, event.target.value as Kind, depthAt(asked.start)))}
           >
             {(Object.keys(KIND_WORDS) as Kind[]).map((kind) => (
               <option key={kind} value={kind}>
@@ -50,7 +59,14 @@ export function CourseAside({
             ))}
           </Select>
         </Field>
-        {banded && <BandFields {...{ asked, edges }} depthM={depthAt(asked.start)} onChange={c.change} />}
+        {banded && (
+          <BandFields
+            asked={asked}
+            edges={asked.kind === 'AROUND' ? NONE : edges}
+            depthM={depthAt(asked.start)}
+            onChange={c.change}
+          />
+        )}
         <Field label="At most">
           <TypedField
             label="At most"
@@ -85,7 +101,7 @@ export function CourseAside({
       )}
       {course?.lacks.map((lack) => (
         <Note key={lack} strong={!course.how}>
-          {LACKS[lack]}
+          {lackWords(lack, asked.kind)}
         </Note>
       ))}
       {course?.how && course.stream && <Note strong={false}>{streamFrom(course.stream, timeZone)}</Note>}

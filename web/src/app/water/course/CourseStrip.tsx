@@ -28,7 +28,7 @@ export function CourseStrip({
       className="flex flex-wrap items-stretch gap-x-4 gap-y-2 border-t-2 border-ink bg-shade px-4 py-2"
     >
       <Figure title={howWords(course)} figure={miles(course.lengthM)}>
-        {hours(sailed?.timeS ?? course.timeS)}, {course.turns} turns
+        {hours(sailed?.timeS ?? course.timeS)}, {course.turns === 1 ? '1 turn' : `${course.turns} turns`}
       </Figure>
       {inBand !== undefined && (
         <Figure title="Lures in the band" figure={share(inBand)}>

@@ -32,7 +32,7 @@ export function askedFrom(
 }
 
 /** As it is on the picture: a course must not leave the line that is seen. */
-const drawn = ({ spots }: Edge, sea: Sea): SeaSpot[] =>
+export const drawn = ({ spots }: Edge, sea: Sea): SeaSpot[] =>
   smoothed(averaged(spots.map((spot) => sea.toXy(spot)))).map(([x, y]) => sea.toSpot(x!, y!))
 
 /** As it was kept; its hour and what she tows come from the page. */

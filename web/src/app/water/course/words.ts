@@ -24,7 +24,7 @@ const HOW: Readonly<Record<NonNullable<Course['how']>, string>> = {
 export const howWords = ({ how }: Course): string => (how ? HOW[how] : 'No course yet')
 
 /** What it is laid without, each with what that means. */
-export const LACKS: Readonly<Record<Course['lacks'][number], string>> = {
+const LACKS: Readonly<Record<Course['lacks'][number], string>> = {
   DEPTH: 'No depth is known there. Take in a grid of depth, or work an edge, lanes or a widening round.',
   BAND: 'Say where the lures are wanted: water of some depth, or near an edge.',
   HUMP: 'The bottom rises to no top of that depth within a mile of the start. Drag the start nearer, or widen the depths.',
@@ -34,6 +34,12 @@ export const LACKS: Readonly<Record<Course['lacks'][number], string>> = {
   SPREAD: 'No spread is chosen: the course is that of the boat alone, with the turns she can make.',
   ROUND: 'Lines meet in every half turn that was tried. The widest was taken; look at the turns on Spread.',
 }
+
+/** Nobody goes with a stream that is not known. */
+export const lackWords = (lack: Course['lacks'][number], kind: Kind): string =>
+  lack === 'STREAM' && kind === 'WITH_STREAM'
+    ? 'No stream is known there: nobody can say which way goes with it.'
+    : LACKS[lack]
 
 const MILE_M = 1852
 

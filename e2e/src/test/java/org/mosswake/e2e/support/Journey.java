@@ -33,6 +33,9 @@ public abstract class Journey {
             .findFirst()
             .orElseThrow();
 
+    /** A busy machine is slow, not wrong: with three journeys at once the log alone has taken over twenty seconds. */
+    private static final double PATIENCE_MS = 45_000;
+
     private static final List<String> QUIET = List.of(
             "--no-sandbox",
             // The boat's authority is nobody's that this browser trusts.
@@ -55,8 +58,7 @@ public abstract class Journey {
                     .setArgs(QUIET));
 
     static {
-        // A busy machine is slow, not wrong.
-        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         Runtime.getRuntime().addShutdownHook(new Thread(PLAYWRIGHT::close));
     }
 
@@ -98,7 +100,7 @@ public abstract class Journey {
         BrowserContext other = BROWSER.newContext(new NewContextOptions().setViewportSize(1280, 800));
         others.add(other);
         Page tab = other.newPage();
-        tab.setDefaultTimeout(20_000);
+        tab.setDefaultTimeout(PATIENCE_MS);
         return tab;
     }
 
@@ -108,13 +110,13 @@ public abstract class Journey {
                 new NewContextOptions().setViewportSize(390, 844).setIgnoreHTTPSErrors(true));
         others.add(other);
         Page tab = other.newPage();
-        tab.setDefaultTimeout(20_000);
+        tab.setDefaultTimeout(PATIENCE_MS);
         return tab;
     }
 
     protected Page newTab() {
         Page tab = context.newPage();
-        tab.setDefaultTimeout(20_000);
+        tab.setDefaultTimeout(PATIENCE_MS);
         tab.onPageError(complaints::add);
         tab.onConsoleMessage(message -> {
             if (message.text().contains("Content Security Policy")) {

@@ -181,7 +181,9 @@ class CourseService {
             CourseBody body, Spot middle, double reach, Optional<Field> depth, List<Lack> lacks) {
         CourseBody.BandBody asked = body.band();
         boolean needed = body.kind() != Courses.Kind.LADDER && body.kind() != Courses.Kind.SPIRAL;
-        if (asked == null) {
+        boolean ofDepths = asked != null && asked.edge() == null;
+        // About a hump there is no edge to keep to.
+        if (asked == null || body.kind() == Courses.Kind.AROUND && !ofDepths) {
             if (needed) {
                 lacks.add(Lack.BAND);
             }
@@ -259,7 +261,7 @@ class CourseService {
         return laid;
     }
 
-    /** Empty where the stream sets faster than she goes. */
+    /** Empty where the stream sets faster than she goes, or is to be gone with and not known. */
     private static Optional<Courses.Ask> ask(CourseBody body, Known known, Towed towed, List<Lack> lacks) {
         Optional<Streams.Stream> stream = known.stream();
         if (stream.map(Streams.Stream::mps).orElse(0.0) >= towed.mps()) {
@@ -267,12 +269,15 @@ class CourseService {
             return Optional.empty();
         }
         boolean carried = body.kind() == Courses.Kind.WITH_STREAM;
+        if (carried && stream.isEmpty()) {
+            return Optional.empty();
+        }
         // Where nobody says which way, it is that of the stream: a drag must not turn the course about.
         double towards = body.towardsDeg() != null
                 ? Math.toRadians(body.towardsDeg())
                 : stream.filter(one -> one.mps() > SLACK_MPS)
                         .map(Streams.Stream::towardsRad)
-                        .orElse(carried ? 0.0 : Double.NaN);
+                        .orElse(Double.NaN);
         Optional<Double> back = stream.filter(one -> carried)
                 .flatMap(one -> one.turns()
                         .map(turn -> towed.overGroundMps(one.towardsRad())

@@ -19,6 +19,7 @@ import org.mosswake.server.platform.gpx.GpxWriter;
 import org.mosswake.server.platform.json.Stored;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
 
 /** Courses that were taken along, one for each boat and day. */
 @Service
@@ -35,7 +36,6 @@ public class KeptCourses {
         this.boats = boats;
     }
 
-    /** @param asked absent where today's program no longer takes what was asked; its corners stand */
     record Content(@Nullable CourseBody asked, List<SpotBody> corners) {}
 
     @Transactional(readOnly = true)
@@ -79,13 +79,17 @@ public class KeptCourses {
     }
 
     private KeptCourseBody course(LocalDate day, Optional<Kept> kept) {
-        Optional<Content> content =
-                kept.flatMap(one -> stored.read(one.body(), Content.class).value());
+        // Each for itself: a question that is no longer taken is no reason to lose the way that was laid.
+        Optional<CourseBody> asked = kept.map(one -> one.body().path("asked"))
+                .filter(JsonNode::isObject)
+                .flatMap(node -> stored.read(node, CourseBody.class).value());
+        Optional<SpotBody[]> corners = kept.map(one -> one.body().path("corners"))
+                .flatMap(node -> stored.read(node, SpotBody[].class).value());
         return new KeptCourseBody(
                 day,
                 kept.map(Kept::version).orElseGet(() -> 0),
-                content.map(Content::asked).orElse(null),
-                content.map(Content::corners).orElse(List.of()));
+                asked.orElse(null),
+                corners.map(List::of).orElse(List.of()));
     }
 
     /** As a route: points that a plotter steers from one to the next. */

@@ -105,6 +105,13 @@ class CourseApiTest {
         JsonNode kept = lay(api, boat, edge);
         assertThat(kept.get("share").asDouble()).isGreaterThan(0.9);
         assertThat(lacks(lay(api, boat, ask("AROUND", 10, 20)))).contains("BAND");
+        // An edge is no hump, and nobody goes with a stream that is not known.
+        JsonNode about = lay(api, boat, edge.put("kind", "AROUND"));
+        assertThat(about.has("how") && !about.get("how").isNull()).isFalse();
+        assertThat(lacks(about)).contains("BAND");
+        JsonNode with = lay(api, boat, edge.put("kind", "WITH_STREAM"));
+        assertThat(with.has("how") && !with.get("how").isNull()).isFalse();
+        assertThat(lacks(with)).contains("STREAM");
     }
 
     @Test
