@@ -1,4 +1,5 @@
 /** A course as it is asked for, and what a drag makes of it. */
+import { seaAbout } from '../water/model'
 import type { Course, CourseBody, Spot } from './queries'
 
 /** What is chosen on the page; the spread and the hour come from elsewhere. */
@@ -37,12 +38,8 @@ function thinned(line: readonly Spot[], most: number): Spot[] {
   return line.filter((_, i) => i % each === 0 || i === line.length - 1)
 }
 
-/** Degrees of latitude apart, near enough to compare. */
-const apart = (a: Spot, b: Spot): number =>
-  Math.hypot(
-    a.latitudeDeg - b.latitudeDeg,
-    (a.longitudeDeg - b.longitudeDeg) * Math.cos((a.latitudeDeg * Math.PI) / 180),
-  )
+/** Metres apart. */
+const apart = (a: Spot, b: Spot): number => Math.hypot(...seaAbout(a).toXy(b))
 
 export function nearestOf(way: readonly Spot[], spot: Spot): number {
   let best = 0
@@ -78,12 +75,9 @@ export const letGo = (asked: Asked, i: number): Asked => ({
   through: (asked.through ?? []).filter((_, k) => k !== i),
 })
 
-export const saidDegrees = (deg: number): string => String(Math.round(deg) % 360).padStart(3, '0')
-
 /** Against the way it goes by and large (°). */
 export function otherWay(way: readonly Spot[]): Pick<Asked, 'towardsDeg'> {
   const [from, to] = [way[0]!, way[Math.floor(way.length / 3)]!]
-  const north = to.latitudeDeg - from.latitudeDeg
-  const east = (to.longitudeDeg - from.longitudeDeg) * Math.cos((from.latitudeDeg * Math.PI) / 180)
+  const [east, north] = seaAbout(from).toXy(to)
   return { towardsDeg: ((Math.atan2(east, north) * 180) / Math.PI + 180 + 360) % 360 }
 }

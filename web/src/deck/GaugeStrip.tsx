@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react'
 import { useUnits } from '../units/UnitsContext'
-import { degrees, QUIET_S, shownOf, unreal } from './gauges'
+import { degrees } from '../units/degrees'
+import { QUIET_S, shownOf, unreal } from './gauges'
 import type { LiveNow } from './live/queries'
 import type { Instruments } from './queries'
 import type { Own } from './SourcesSheet'

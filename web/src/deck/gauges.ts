@@ -1,3 +1,4 @@
+import { degrees } from '../units/degrees'
 import type { Units } from '../units/UnitsContext'
 import type { GaugeName, Instruments } from './queries'
 
@@ -65,9 +66,6 @@ function beneathOf(gauge: GaugeName, second: number | undefined, source: string)
     return second <= 180 ? `${Math.round(second)}° to starboard` : `${Math.round(360 - second)}° to port`
   return source
 }
-
-/** `007`, as courses are said. */
-export const degrees = (value: number): string => String(Math.round(value) % 360).padStart(3, '0')
 
 const ago = (seconds: number): string =>
   seconds < 60

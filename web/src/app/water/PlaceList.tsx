@@ -2,6 +2,7 @@ import { Weighed } from '../../call/Weighed'
 import { weight } from '../../call/model'
 import { Button } from '../../shared/ui/Button'
 import { TypedField } from '../../shared/ui/TypedField'
+import { degrees } from '../../units/degrees'
 import { saySentence, type OpenSentence } from '../../units/sentence'
 import { useUnits } from '../../units/UnitsContext'
 import type { Place } from '../../water/queries'
@@ -51,8 +52,8 @@ export function PlaceList({
               <span className="leading-tight">
                 <b className="block">{place.title}</b>
                 <span className="text-sm text-slate">
-                  {(place.outM / MILE_M).toFixed(1)} miles on{' '}
-                  {String(Math.round(place.bearingDeg)).padStart(3, '0')}°, {minutes(place)} min out
+                  {(place.outM / MILE_M).toFixed(1)} miles on {degrees(place.bearingDeg)}°, {minutes(place)}{' '}
+                  min out
                 </span>
               </span>
               <span className="ml-auto font-mono">{weight(place.tenths)}</span>

@@ -1,5 +1,6 @@
 import { clockOf, dateAt, dayInWords, streamAt } from '../../clock/model'
 import { KINDS, valueAt } from '../../water/model'
+import { degrees } from '../../units/degrees'
 import type { Units } from '../../units/UnitsContext'
 import type { PlanDay } from '../plan/usePlanDay'
 import type { Grid, SeaSpot } from '../../water/queries'
@@ -18,9 +19,9 @@ export function readWords(spot: SeaSpot, w: ReturnType<typeof useWater>): string
   const value = w.shown && w.cells ? valueAt(w.shown, w.cells, spot) : null
   const [east, north] = w.sea.toXy(spot)
   const miles = Math.hypot(east, north) / 1852
-  const bearing = (Math.round((Math.atan2(east, north) * 180) / Math.PI) + 360) % 360
+  const bearing = (Math.atan2(east, north) * 180) / Math.PI + 360
   const what = value === null ? 'not known here' : w.say(value)
-  return `${KINDS[w.kind].words} ${what} · ${miles.toFixed(1)} miles out on ${String(bearing).padStart(3, '0')}°`
+  return `${KINDS[w.kind].words} ${what} · ${miles.toFixed(1)} miles out on ${degrees(bearing)}°`
 }
 
 /** When to leave to be there at first light, and what the stream does then; what it burns nobody has told. */
@@ -33,6 +34,6 @@ export function arrivalWords({ day, place }: PlanDay, runMin: number, units: Uni
     ? 'The tide is not known there.'
     : stream.mps < 0.05
       ? 'Slack water then, by the tide.'
-      : `${units.say('speed', stream.mps)} of stream towards ${String(Math.round(stream.towardsDeg)).padStart(3, '0')}° then, by the tide.`
+      : `${units.say('speed', stream.mps)} of stream towards ${degrees(stream.towardsDeg)}° then, by the tide.`
   return `Leave at ${clock(there - runMin * 60_000)} to be there at first light, ${clock(there)}. ${runs} What it burns is not known here.`
 }

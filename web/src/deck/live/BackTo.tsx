@@ -1,6 +1,6 @@
 import { useUnits } from '../../units/UnitsContext'
 import { Big } from '../StrikeCard'
-import { degrees } from '../gauges'
+import { degrees } from '../../units/degrees'
 import { LuresThere } from './LuresThere'
 import { minutes } from './minutes'
 import type { Live } from './queries'

@@ -1,5 +1,5 @@
 import { useUnits } from '../../units/UnitsContext'
-import { degrees } from '../gauges'
+import { degrees } from '../../units/degrees'
 import { Big } from '../StrikeCard'
 import { LuresThere } from './LuresThere'
 import { minutes } from './minutes'

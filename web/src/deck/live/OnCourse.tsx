@@ -1,5 +1,5 @@
 import { useUnits } from '../../units/UnitsContext'
-import { degrees } from '../gauges'
+import { degrees } from '../../units/degrees'
 import { minutes } from './minutes'
 import type { Live } from './queries'
 

@@ -1,3 +1,4 @@
+import { degrees } from '../../units/degrees'
 import { useUnits } from '../../units/UnitsContext'
 import { Big } from '../StrikeCard'
 import type { Practice, PracticeHelm } from './queries'
@@ -89,5 +90,3 @@ export function Helm({
     </section>
   )
 }
-
-const degrees = (value: number) => String(Math.round(value) % 360).padStart(3, '0')

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { RANGES } from '../../shared/api/generated/ranges'
 import { Field } from '../../shared/ui/Field'
 import { QuantityField } from '../../shared/ui/QuantityField'
 import { Sheet } from '../../shared/ui/Sheet'
@@ -50,15 +51,13 @@ export function SounderSheet({
         <NumberField
           label="Cone, °"
           value={sounder.coneDeg}
-          least={4}
-          most={90}
+          range={RANGES.SounderBody.coneDeg}
           onSet={(coneDeg) => keep({ ...sounder, coneDeg })}
         />
         <NumberField
           label="Pings a second"
           value={sounder.pingsHz}
-          least={0.2}
-          most={60}
+          range={RANGES.SounderBody.pingsHz}
           onSet={(pingsHz) => keep({ ...sounder, pingsHz })}
         />
       </div>
@@ -95,7 +94,7 @@ function TraceFields({ trace, onTrace }: { trace: Trace; onTrace(part: Partial<T
           what="a depth"
           figure="distance"
           si={trace.topM}
-          range={{ least: 0.5, most: 1000 }}
+          range={RANGES.SounderBody.depthM}
           onSet={(topM) => onTrace({ topM })}
         />
       </Field>
@@ -105,15 +104,14 @@ function TraceFields({ trace, onTrace }: { trace: Trace; onTrace(part: Partial<T
           what="a height"
           figure="distance"
           si={trace.heightM}
-          range={{ least: 0, most: 300 }}
+          range={RANGES.SounderBody.heightM}
           onSet={(heightM) => onTrace({ heightM })}
         />
       </Field>
       <NumberField
         label="Columns wide"
         value={trace.columns}
-        least={1}
-        most={100_000}
+        range={RANGES.SounderBody.columns}
         onSet={(columns) => onTrace({ columns })}
       />
     </>
@@ -123,14 +121,12 @@ function TraceFields({ trace, onTrace }: { trace: Trace; onTrace(part: Partial<T
 function NumberField({
   label,
   value,
-  least,
-  most,
+  range: { least, most },
   onSet,
 }: {
   label: string
   value: number
-  least: number
-  most: number
+  range: { least: number; most: number }
   onSet(value: number): void
 }) {
   return (

@@ -1,7 +1,7 @@
-import { saidDegrees } from '../../../course/model'
 import type { Kind } from '../../../course/model'
 import type { Course, LureOnCourse } from '../../../course/queries'
 import { clockOf } from '../../../clock/model'
+import { degrees } from '../../../units/degrees'
 import type { Units } from '../../../units/UnitsContext'
 
 export const KIND_WORDS: Readonly<Record<Kind, string>> = {
@@ -62,9 +62,7 @@ export function holdWords({ legs }: Course, units: Units): string {
 }
 
 export const streamWords = (stream: Course['stream'], units: Units): string =>
-  stream
-    ? `stream ${units.say('speed', stream.mps)} to ${saidDegrees(stream.towardsDeg)}°`
-    : 'stream not known'
+  stream ? `stream ${units.say('speed', stream.mps)} to ${degrees(stream.towardsDeg)}°` : 'stream not known'
 
 /** Where the stream is known from, and until when it sets so. */
 export function streamFrom(stream: Course['stream'], timeZone: string): string | null {

@@ -62,6 +62,13 @@ public record TideStation(
         return sum(stream, at);
     }
 
+    /** The same as it sets: to the north and to the east (m/s). */
+    public double[] streamNorthEast(Instant at) {
+        double towards = Math.toRadians(floodTowardsDeg);
+        double mps = streamMps(at);
+        return new double[] {mps * Math.cos(towards), mps * Math.sin(towards)};
+    }
+
     /** @param turns of the days around it, in order */
     public TidalStream streamAt(Instant at, List<Turn> turns) {
         double flood = streamMps(at);

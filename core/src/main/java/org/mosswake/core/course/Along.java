@@ -30,7 +30,7 @@ public record Along(int leg, double offM, double nextM, double turnRad, double l
         for (int i = 0; i + 1 < corners.size(); i++) {
             double away =
                     Math.IEEEremainder(boat.headingRad() - corners.get(i).bearingRad(corners.get(i + 1)), 2 * Math.PI);
-            double from = from(corners.get(i), corners.get(i + 1), boat);
+            double from = corners.get(i).lineToM(corners.get(i + 1), boat.northM(), boat.eastM());
             double cost = from + (Math.abs(away) > Math.PI / 2 ? WRONG_WAY_M : 0);
             if (from < ELSEWHERE_M && cost < least - 1e-6) {
                 least = cost;
@@ -40,12 +40,9 @@ public record Along(int leg, double offM, double nextM, double turnRad, double l
         if (best < 0) {
             return Optional.empty();
         }
-        Pose begin = corners.get(best);
         Pose end = corners.get(best + 1);
-        double course = begin.bearingRad(end);
-        double length = begin.toM(end);
-        double along = along(begin, course, boat);
-        double left = length - along;
+        Pose begin = towards(corners.get(best), end);
+        double left = begin.toM(end) - begin.aheadM(boat);
         boolean last = best + 2 == corners.size();
         if (last && left < 0) {
             return Optional.empty();
@@ -54,24 +51,12 @@ public record Along(int leg, double offM, double nextM, double turnRad, double l
         for (int i = best + 1; i + 1 < corners.size(); i++) {
             after += corners.get(i).toM(corners.get(i + 1));
         }
-        double turn = last ? 0 : Math.IEEEremainder(end.bearingRad(corners.get(best + 2)) - course, 2 * Math.PI);
-        return Optional.of(
-                new Along(best, off(begin, course, boat), Math.max(0, left), turn, Math.max(0, left) + after));
+        double turn =
+                last ? 0 : Math.IEEEremainder(end.bearingRad(corners.get(best + 2)) - begin.headingRad(), 2 * Math.PI);
+        return Optional.of(new Along(best, begin.starboardM(boat), Math.max(0, left), turn, Math.max(0, left) + after));
     }
 
-    private static double along(Pose begin, double course, Pose there) {
-        return (there.northM() - begin.northM()) * Math.cos(course)
-                + (there.eastM() - begin.eastM()) * Math.sin(course);
-    }
-
-    private static double off(Pose begin, double course, Pose there) {
-        return (there.eastM() - begin.eastM()) * Math.cos(course)
-                - (there.northM() - begin.northM()) * Math.sin(course);
-    }
-
-    private static double from(Pose begin, Pose end, Pose there) {
-        double course = begin.bearingRad(end);
-        double along = Math.max(0, Math.min(begin.toM(end), along(begin, course, there)));
-        return there.toM(begin.northM() + along * Math.cos(course), begin.eastM() + along * Math.sin(course));
+    private static Pose towards(Pose begin, Pose end) {
+        return new Pose(begin.northM(), begin.eastM(), begin.bearingRad(end));
     }
 }

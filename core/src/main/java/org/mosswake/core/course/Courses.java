@@ -142,19 +142,13 @@ public final class Courses {
     /** The other way, from where she is. */
     private static List<Pose> back(List<Pose> guide, Pose from) {
         var back = new ArrayList<Pose>();
-        for (Pose pose : guide) {
-            back.add(new Pose(pose.northM(), pose.eastM(), pose.headingRad() + Math.PI));
-        }
+        guide.forEach(pose -> back.add(pose.turned()));
         Collections.reverse(back);
         return after(back, from);
     }
 
     private static List<Pose> after(List<Pose> guide, Pose from) {
-        int nearest = 0;
-        for (int i = 0; i < guide.size(); i++) {
-            nearest = from.toM(guide.get(i)) < from.toM(guide.get(nearest)) ? i : nearest;
-        }
-        return guide.subList(nearest, guide.size());
+        return guide.subList(from.nearestOn(guide, 0, guide.size()), guide.size());
     }
 
     /** Of following, weaving and going straight what keeps the lures there; weaving where it costs little. */

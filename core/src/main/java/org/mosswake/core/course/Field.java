@@ -13,12 +13,10 @@ public final class Field {
     /** Of its cells (m): finer than a boat's turn. */
     static final double CELL_M = 50;
 
-    private final Spot middle;
     private final int half;
     private final float[] values;
 
-    private Field(Spot middle, double reachM) {
-        this.middle = middle;
+    private Field(double reachM) {
         half = (int) Math.ceil(reachM / CELL_M);
         values = new float[(2 * half + 1) * (2 * half + 1)];
     }
@@ -37,7 +35,7 @@ public final class Field {
 
     /** What a grid has within reach of a place. */
     public static Field of(Grid grid, Spot middle, double reachM) {
-        return new Field(middle, reachM).filled((north, east) -> {
+        return new Field(reachM).filled((north, east) -> {
             Spot spot = middle.by(north, east);
             return grid.at(spot.latDeg(), spot.lonDeg()).orElse(Double.NaN);
         });
@@ -50,7 +48,7 @@ public final class Field {
      * @param withinM farther off nobody asks how far: all of it is so far off
      */
     public static Field off(List<Spot> line, Spot middle, double reachM, double withinM) {
-        var field = new Field(middle, reachM).filled((north, east) -> withinM);
+        var field = new Field(reachM).filled((north, east) -> withinM);
         Pose from = place(middle, line.get(0));
         field.near(from, from, withinM);
         for (Spot spot : line) {
@@ -75,7 +73,7 @@ public final class Field {
         for (int row = south; row <= north; row++) {
             for (int column = west; column <= east; column++) {
                 int i = row * side + column;
-                double off = off(from, to, (row - half) * CELL_M, (column - half) * CELL_M);
+                double off = from.lineToM(to, (row - half) * CELL_M, (column - half) * CELL_M);
                 values[i] = (float) Math.min(values[i], off);
             }
         }
@@ -85,18 +83,9 @@ public final class Field {
         return (int) Math.max(0, Math.min(2 * half, Math.round(metres / CELL_M) + half));
     }
 
-    private static double off(Pose from, Pose to, double north, double east) {
-        double dn = to.northM() - from.northM();
-        double de = to.eastM() - from.eastM();
-        double length = dn * dn + de * de;
-        double along = length == 0 ? 0 : ((north - from.northM()) * dn + (east - from.eastM()) * de) / length;
-        along = Math.max(0, Math.min(1, along));
-        return Math.hypot(north - from.northM() - along * dn, east - from.eastM() - along * de);
-    }
-
     /** A sea that is told by a formula; for seabeds that are invented. */
-    static Field invented(Spot middle, double reachM, java.util.function.DoubleBinaryOperator value) {
-        return new Field(middle, reachM).filled(value::applyAsDouble);
+    static Field invented(double reachM, java.util.function.DoubleBinaryOperator value) {
+        return new Field(reachM).filled(value::applyAsDouble);
     }
 
     /** Least of it on a way, as far as it is known there. */
@@ -114,10 +103,6 @@ public final class Field {
             }
         }
         return false;
-    }
-
-    public Spot middle() {
-        return middle;
     }
 
     /** Between its neighbours; NaN where it is not known and outside. */

@@ -37,6 +37,9 @@ final class Keeping {
     private static final int NEAR_END = 8;
 
     private static final double STOP_COST = 60;
+    /** So many points of the guide lie within a step at most. */
+    private static final int LOOK = 4;
+
     private static final double BEGIN_RAD = Math.toRadians(15);
 
     private final Band band;
@@ -123,7 +126,7 @@ final class Keeping {
 
     private Optional<State> on(State from, double helm) {
         Pose pose = from.pose.along(stepM, helm / towed.radiusOverGroundM());
-        int at = nearest(pose, from.at);
+        int at = pose.nearestOn(guide, from.at, from.at + LOOK);
         Pose guided = guide.get(at);
         double off = pose.toM(guided);
         double away = Math.IEEEremainder(pose.headingRad() - guided.headingRad(), 2 * Math.PI);
@@ -138,19 +141,6 @@ final class Keeping {
                         * off
                         / (CORRIDOR_M * CORRIDOR_M);
         return Optional.of(new State(pose, Optional.of(from), helm, from.worth + worth(pose, from) - cost, at, side));
-    }
-
-    private int nearest(Pose pose, int from) {
-        int best = from;
-        double least = Double.MAX_VALUE;
-        for (int i = from; i <= Math.min(guide.size() - 1, from + 4); i++) {
-            double off = pose.toM(guide.get(i));
-            if (off < least) {
-                least = off;
-                best = i;
-            }
-        }
-        return best;
     }
 
     /** Of the lures as they are when she is there: they come where she was. */

@@ -37,13 +37,12 @@ final class Lanes {
             if (covered(begin, laneM, apart / 2, ask.covered())) {
                 continue;
             }
-            Pose from = there ? begin : turned(begin.ahead(laneM));
+            Pose from = there ? begin : begin.ahead(laneM).turned();
             if (track.pieces().isEmpty()) {
                 track = Track.straight(from, laneM);
             } else {
                 Way turn = Way.shortest(track.end(), from, towed.radiusOverGroundM(), laneM);
-                track = track.then(
-                        Track.of(track.end(), turn, towed.radiusOverGroundM()).pieces());
+                track = track.then(turn, towed.radiusOverGroundM());
             }
             there = !there;
         }
@@ -55,10 +54,6 @@ final class Lanes {
         int stack = lane / (2 * over);
         int within = lane % (2 * over);
         return stack * 2 * over + within / 2 + (within % 2) * over;
-    }
-
-    private static Pose turned(Pose pose) {
-        return new Pose(pose.northM(), pose.eastM(), pose.headingRad() + Math.PI);
     }
 
     private static boolean covered(Pose begin, double laneM, double withinM, List<Pose> covered) {

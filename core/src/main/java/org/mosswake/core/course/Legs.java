@@ -42,7 +42,8 @@ public final class Legs {
         int farthest = -1;
         double most = withinM;
         for (int i = first + 1; i < last; i++) {
-            double off = off(all.get(first), all.get(last), all.get(i));
+            double off = all.get(first)
+                    .lineToM(all.get(last), all.get(i).northM(), all.get(i).eastM());
             if (off > most) {
                 most = off;
                 farthest = i;
@@ -53,18 +54,6 @@ public final class Legs {
             keep(all, first, farthest, withinM, kept);
             keep(all, farthest, last, withinM, kept);
         }
-    }
-
-    private static double off(Pose from, Pose to, Pose there) {
-        double length = from.toM(to);
-        if (length < 1) {
-            return from.toM(there);
-        }
-        double north = (to.northM() - from.northM()) / length;
-        double east = (to.eastM() - from.eastM()) / length;
-        double along = (there.northM() - from.northM()) * north + (there.eastM() - from.eastM()) * east;
-        double inside = Math.max(0, Math.min(length, along));
-        return there.toM(from.northM() + inside * north, from.eastM() + inside * east);
     }
 
     private static Leg leg(Pose from, Pose to, Towed towed) {

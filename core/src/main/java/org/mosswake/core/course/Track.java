@@ -37,12 +37,11 @@ public record Track(Pose start, List<Piece> pieces) {
         return new Track(start, List.of(new Piece(lengthM, 0)));
     }
 
-    static Track of(Pose start, Way way, double radiusM) {
-        return new Track(
-                start,
-                way.legs().stream()
-                        .map(leg -> new Piece(leg.lengthM(), leg.side() / radiusM))
-                        .toList());
+    /** This, and a way from where it ends. @param radiusM of the way's turns */
+    Track then(Way way, double radiusM) {
+        return then(way.legs().stream()
+                .map(leg -> new Piece(leg.lengthM(), leg.side() / radiusM))
+                .toList());
     }
 
     /** This, and what comes after it from where it ends. */
@@ -76,18 +75,6 @@ public record Track(Pose start, List<Piece> pieces) {
             pose = pose.along(piece.lengthM(), piece.curvature());
         }
         return pose;
-    }
-
-    /** Where pieces begin, and the end. */
-    public List<Pose> corners() {
-        var corners = new ArrayList<Pose>();
-        Pose pose = start;
-        for (Piece piece : pieces) {
-            corners.add(pose);
-            pose = pose.along(piece.lengthM(), piece.curvature());
-        }
-        corners.add(pose);
-        return corners;
     }
 
     /** Poses from the start in even steps; what is left over at the end is not one. */

@@ -24,7 +24,6 @@ final class Turning {
                 best = turn;
             }
         }
-        return Optional.ofNullable(best)
-                .map(turn -> track.then(Track.of(end, turn, radiusM).pieces()));
+        return Optional.ofNullable(best).map(turn -> track.then(turn, radiusM));
     }
 }

@@ -11,6 +11,9 @@ import java.util.Optional;
 final class Weave {
     private static final double STEP_M = 10;
     private static final double LOOK_M = 20;
+    /** Points of the way that a step may pass. */
+    private static final int LOOK = 6;
+
     private static final double WIDEST_M = 1200;
     /** To either side of the way (rad): flatter ones search little, steeper ones get nowhere. */
     private static final double SWING_RAD = Math.toRadians(38);
@@ -85,7 +88,7 @@ final class Weave {
         int side = 1;
         int steps = (int) (lengthM / STEP_M);
         for (int step = 0; step < steps && at < way.size() - 2; step++) {
-            at = nearest(pose, at);
+            at = pose.nearestOn(way, at, at + LOOK);
             Pose guided = way.get(at);
             double away = Math.IEEEremainder(pose.headingRad() - guided.headingRad(), 2 * Math.PI);
             double wanted;
@@ -93,7 +96,7 @@ final class Weave {
                 Pose aim = way.get(Math.min(way.size() - 1, at + (int) (AIM * towed.radiusOverGroundM() / STEP_M)));
                 wanted = Math.IEEEremainder(pose.bearingRad(aim) - guided.headingRad(), 2 * Math.PI);
             } else {
-                if (side * off(guided, pose) + round(side * away) >= limit(side, at)) {
+                if (side * guided.starboardM(pose) + round(side * away) >= limit(side, at)) {
                     side = -side;
                     swings++;
                 }
@@ -119,24 +122,5 @@ final class Weave {
     /** How much farther out she comes when she begins to turn back now. */
     private double round(double awayRad) {
         return awayRad <= 0 ? 0 : towed.radiusOverGroundM() * (1 - Math.cos(awayRad));
-    }
-
-    private static double off(Pose guided, Pose pose) {
-        double north = pose.northM() - guided.northM();
-        double east = pose.eastM() - guided.eastM();
-        return east * Math.cos(guided.headingRad()) - north * Math.sin(guided.headingRad());
-    }
-
-    private int nearest(Pose pose, int from) {
-        int best = from;
-        double least = Double.MAX_VALUE;
-        for (int i = from; i <= Math.min(way.size() - 1, from + 6); i++) {
-            double off = pose.toM(way.get(i));
-            if (off < least) {
-                least = off;
-                best = i;
-            }
-        }
-        return best;
     }
 }

@@ -55,6 +55,11 @@ public record LiveMoment(
         public LivePlace {
             nodes = List.copyOf(nodes);
         }
+
+        /** Of her transom, the lure (m). */
+        public double asternM() {
+            return Math.hypot(nodes.get(0).northM(), nodes.get(0).eastM());
+        }
     }
 
     /** North and east of the boat, above the surface (m). */

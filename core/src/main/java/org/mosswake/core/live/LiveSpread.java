@@ -218,31 +218,23 @@ public final class LiveSpread {
                 .toList();
         List<LiveMoment.LivePlace> chosen = its.isEmpty() ? out : its;
         double length = chosen.stream()
-                .mapToDouble(one -> Math.hypot(
-                        one.nodes().get(0).northM(), one.nodes().get(0).eastM()))
+                .mapToDouble(LiveMoment.LivePlace::asternM)
                 .average()
                 .orElseThrow();
         double side = its.isEmpty() ? 0 : tipOf(its.get(0).id());
         Motion motion = now.get().motion();
-        var of = new LureOver.Hangs(new UUID(0, 0), "", length, side);
         return BackOver.of(motion, mark, length, side, portM, starboardM)
                 .map(way -> new Returning(
                         mark,
                         way,
                         way.overGround(motion, RETURN_EVERY_S),
-                        LureOver.all(hang(out), of, way.inS(), way.pastMps(motion), way.straightM())));
-    }
-
-    /** How far behind her each lure is, and to which side its tip. */
-    private List<LureOver.Hangs> hang(List<LiveMoment.LivePlace> out) {
-        return out.stream()
-                .map(one -> new LureOver.Hangs(
-                        one.id(),
-                        one.label(),
-                        Math.hypot(
-                                one.nodes().get(0).northM(), one.nodes().get(0).eastM()),
-                        tipOf(one.id())))
-                .toList();
+                        LureOver.all(
+                                LureOver.hang(out, this::tipOf),
+                                length,
+                                side,
+                                way.inS(),
+                                way.pastMps(motion),
+                                way.straightM())));
     }
 
     /**

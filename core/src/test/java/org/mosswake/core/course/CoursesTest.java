@@ -11,11 +11,9 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.mosswake.core.course.Courses.Kind;
 import org.mosswake.core.turn.TurnSpreads;
-import org.mosswake.core.water.Spot;
 
 /** Courses over seabeds that are known: where the lures come, that turns stay within what the lines stand, and that none is worse than a straight line. */
 class CoursesTest {
-    private static final Spot HERE = new Spot(27.6, -47.3);
     private static final CoursesReport.Spread SIX = CoursesReport.Spread.of("six lines", TurnSpreads.mixed());
     private static final Towed STILL = SIX.towed();
     private static final double FOUR_MILES_M = 4 * 1852;
@@ -35,19 +33,34 @@ class CoursesTest {
                 List.of());
     }
 
+    private static Courses.Ask northwards(Courses.Ask asked, boolean weave, Optional<Double> back, List<Pose> covered) {
+        return new Courses.Ask(
+                asked.kind(),
+                asked.start(),
+                asked.ends(),
+                asked.through(),
+                asked.lengthM(),
+                0,
+                asked.band(),
+                asked.towed(),
+                weave,
+                back,
+                covered);
+    }
+
     private static Towed inStream(double north, double east) {
         return new Towed(STILL.mps(), STILL.radiusM(), STILL.asternM(), STILL.halfM(), north, east);
     }
 
     /** Deeper to the east, by 5 m in a hundred. */
     private static Band slope(double from, double to) {
-        return new Band(Field.invented(HERE, 12_000, (north, east) -> Math.max(1, 60 + east / 20)), from, to);
+        return new Band(Field.invented(12_000, (north, east) -> Math.max(1, 60 + east / 20)), from, to);
     }
 
     /** A top of 20 m that falls to 80. */
     private static Band hump() {
         return new Band(
-                Field.invented(HERE, 12_000, (n, e) -> 80 - 60 * Math.exp(-(n * n + e * e) / (2 * 700 * 700))), 40, 60);
+                Field.invented(12_000, (n, e) -> 80 - 60 * Math.exp(-(n * n + e * e) / (2 * 700 * 700))), 40, 60);
     }
 
     @ParameterizedTest
@@ -105,18 +118,7 @@ class CoursesTest {
     void goesWithTheStreamAndRoundWhenItTurns() {
         Towed towed = inStream(0.5, 0);
         Courses.Ask asked = ask(Kind.WITH_STREAM, new Pose(0, 0, 0), Optional.of(slope(50, 70)), towed);
-        Laid laid = Courses.lay(new Courses.Ask(
-                        asked.kind(),
-                        asked.start(),
-                        asked.ends(),
-                        asked.through(),
-                        asked.lengthM(),
-                        0,
-                        asked.band(),
-                        towed,
-                        false,
-                        Optional.of(3000.0),
-                        List.of()))
+        Laid laid = Courses.lay(northwards(asked, false, Optional.of(3000.0), List.of()))
                 .orElseThrow();
         List<Pose> way = laid.track().every(50);
         double farthest = way.stream().mapToDouble(Pose::northM).max().orElseThrow();
@@ -135,7 +137,7 @@ class CoursesTest {
                 .as("the stream sets east")
                 .isGreaterThan(0.8);
         assertThat(laid.track().tightestM().orElseThrow()).isGreaterThanOrEqualTo(STILL.radiusM() - 1e-6);
-        var flat = new Band(Field.invented(HERE, 5000, (n, e) -> 90), 40, 60);
+        var flat = new Band(Field.invented(5000, (n, e) -> 90), 40, 60);
         assertThat(Courses.lay(ask(Kind.AROUND, new Pose(0, 0, 0), Optional.of(flat), STILL)))
                 .as("no hump there")
                 .isEmpty();
@@ -166,25 +168,13 @@ class CoursesTest {
     void lanesThatWereCoveredAreLeftOut() {
         Courses.Ask asked = ask(Kind.LADDER, new Pose(0, 0, 0), Optional.empty(), STILL);
         List<Pose> been = Track.straight(new Pose(0, 0, 0), 3000).every(50);
-        Laid laid = Courses.lay(new Courses.Ask(
-                        asked.kind(),
-                        asked.start(),
-                        asked.ends(),
-                        asked.through(),
-                        asked.lengthM(),
-                        0,
-                        asked.band(),
-                        STILL,
-                        true,
-                        Optional.empty(),
-                        been))
-                .orElseThrow();
+        Laid laid = Courses.lay(northwards(asked, true, Optional.empty(), been)).orElseThrow();
         assertThat(laid.track().start().eastM()).isGreaterThan(STILL.sweepM() / 2);
     }
 
     @Test
     void wherefromNothingIsInReachThereIsNoneOrItSaysHowLittle() {
-        var nowhere = new Band(Field.invented(HERE, 12_000, (n, e) -> Double.NaN), 40, 60);
+        var nowhere = new Band(Field.invented(12_000, (n, e) -> Double.NaN), 40, 60);
         Optional<Laid> laid = Courses.lay(ask(Kind.ALONG, new Pose(0, 0, 0), Optional.of(nowhere), STILL));
         assertThat(laid.flatMap(Laid::share).orElse(0.0)).isZero();
     }

@@ -9,14 +9,11 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.mosswake.core.tow.TowSolver;
 import org.mosswake.core.turn.TurnSpreads;
-import org.mosswake.core.water.Spot;
 
 /** A course followed with every line, beside what is known of it without following. */
 class PassageTest {
-    private static final Spot HERE = new Spot(27.6, -47.3);
     private static final CoursesReport.Spread SIX = CoursesReport.Spread.of("six lines", TurnSpreads.mixed());
-    private static final Field DEPTH =
-            Field.invented(HERE, 6000, (north, east) -> 3 + 20 * Math.abs(north - 2000) / 2000);
+    private static final Field DEPTH = Field.invented(6000, (north, east) -> 3 + 20 * Math.abs(north - 2000) / 2000);
 
     private static Passage.Sailed sail(Track track, Towed towed, Optional<Band> band) {
         return new Passage(track, towed, band, Optional.of(DEPTH), SIX.rules(), SIX.lines()).sail(piece -> {});

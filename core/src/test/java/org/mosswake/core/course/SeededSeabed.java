@@ -1,12 +1,10 @@
 package org.mosswake.core.course;
 
 import java.util.SplittableRandom;
-import org.mosswake.core.water.Spot;
 
 /** A ledge that winds, with a hump or two, at any bearing: the band is a range of its depths, and the start lies in it. */
 final class SeededSeabed {
     static final double LENGTH_M = 5 * 1852;
-    private static final Spot MIDDLE = new Spot(27.6, -47.3);
 
     final Band band;
     final Pose start;
@@ -36,7 +34,7 @@ final class SeededSeabed {
         }
         slope = random.nextDouble(0.02, 0.09);
         double wide = random.nextDouble(90, 1100);
-        Field field = Field.invented(MIDDLE, 1.15 * LENGTH_M, this::depthM);
+        Field field = Field.invented(1.15 * LENGTH_M, this::depthM);
         band = new Band(field, 60 - slope * wide / 2, 60 + slope * wide / 2);
         start = begin();
     }

@@ -34,7 +34,8 @@ class LureOverTest {
         Hangs chosen = hangs("S1", 84, 6);
         List<Hangs> out = List.of(hangs("C1", 176, 0), chosen, hangs("D1", 30, -1));
         double in = moved(84, mark);
-        List<LureOver> all = LureOver.all(out, chosen, in, THROUGH_MPS + STREAM_MPS, 400);
+        List<LureOver> all =
+                LureOver.all(out, chosen.asternM(), chosen.starboardM(), in, THROUGH_MPS + STREAM_MPS, 400);
         assertThat(all).extracting(LureOver::label).containsExactly("D1", "S1", "C1");
         assertThat(all.get(0).inS()).isCloseTo(moved(30, mark), within(0.05));
         assertThat(all.get(2).inS()).isCloseTo(moved(176, mark), within(0.05));
@@ -45,10 +46,10 @@ class LureOverTest {
     void whatIsPastItOrStillSwingsIsNotTold() {
         Hangs chosen = hangs("S1", 84, 0);
         List<Hangs> out = List.of(hangs("C1", 176, 0), chosen, hangs("D1", 30, 0));
-        assertThat(LureOver.all(out, chosen, 5, THROUGH_MPS, 400))
+        assertThat(LureOver.all(out, chosen.asternM(), chosen.starboardM(), 5, THROUGH_MPS, 400))
                 .extracting(LureOver::label)
                 .containsExactly("S1", "C1");
-        assertThat(LureOver.all(out, chosen, 60, THROUGH_MPS, 120))
+        assertThat(LureOver.all(out, chosen.asternM(), chosen.starboardM(), 60, THROUGH_MPS, 120))
                 .extracting(LureOver::label)
                 .containsExactly("D1", "S1");
     }

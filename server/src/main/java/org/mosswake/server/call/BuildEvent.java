@@ -66,6 +66,10 @@ record BuildEvent(
         return new BuildEvent(Kind.PICTURE, 0.1, draft(spread, locked), null);
     }
 
+    static BuildEvent failed() {
+        return new BuildEvent(Kind.FAILED, 1, null, null);
+    }
+
     static BuildEvent progress(double share) {
         return new BuildEvent(Kind.PROGRESS, share, null, null);
     }

@@ -52,7 +52,7 @@ class CallController {
             content = @Content(mediaType = LINES_OF_JSON, schema = @Schema(implementation = BuildEvent.class)))
     ResponseEntity<ResponseBodyEmitter> build(@PathVariable UUID boat, @RequestBody BuildBody body) {
         CallService.Build build = calls.build(boat, body);
-        return computing.tell(telling -> builds.run(build, telling));
+        return computing.tell(telling -> builds.run(build, telling), BuildEvent.failed());
     }
 
     /** The steps of the day for a calendar. */

@@ -52,7 +52,7 @@ class CourseController {
             responseCode = "200",
             content = @Content(mediaType = LINES_OF_JSON, schema = @Schema(implementation = SailedEvent.class)))
     ResponseEntity<ResponseBodyEmitter> sail(@PathVariable UUID boat, @RequestBody CourseBody body) {
-        return computing.tell(courses.sail(boat, body));
+        return computing.tell(courses.sail(boat, body), SailedEvent.failed());
     }
 
     /** What was taken along for a day; without corners where nothing was. */

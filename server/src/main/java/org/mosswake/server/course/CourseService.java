@@ -1,7 +1,5 @@
 package org.mosswake.server.course;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -10,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Callable;
-import java.util.concurrent.CancellationException;
 import org.mosswake.core.course.Band;
 import org.mosswake.core.course.Behind;
 import org.mosswake.core.course.Courses;
@@ -34,15 +31,11 @@ import org.mosswake.server.platform.compute.Computing;
 import org.mosswake.server.spread.SpreadAssembler;
 import org.mosswake.server.strikes.FixService;
 import org.mosswake.server.water.SeaFields;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 
 /** Lays courses over what is known of the sea, and follows them with every line of a spread. */
 @Service
 class CourseService {
-    private static final Logger LOG = LoggerFactory.getLogger(CourseService.class);
-
     /** Seven knots, of a boat alone that nobody gave a speed (m/s). */
     private static final double USUAL_MPS = 3.6;
     /** Beyond the course itself it is looked round so far (m). */
@@ -106,19 +99,7 @@ class CourseService {
     Computing.Told sail(UUID vessel, CourseBody body) {
         Known known = known(vessel, body);
         double boatM = aboard.of(vessel).lengthM();
-        return telling -> {
-            try {
-                telling.say(sailed(body, known, boatM, telling));
-            } catch (UncheckedIOException gone) {
-                throw gone.getCause();
-            } catch (CancellationException gone) {
-                throw gone;
-            } catch (RuntimeException e) {
-                // The answer has begun: the fault can only be its last word.
-                LOG.error("a course could not be followed", e);
-                telling.say(SailedEvent.failed());
-            }
-        };
+        return telling -> telling.say(sailed(body, known, boatM, telling));
     }
 
     private SailedEvent sailed(CourseBody body, Known known, double boatM, Computing.Telling telling) {
@@ -132,7 +113,7 @@ class CourseService {
         Optional<Followed> followed = Followed.of(ask.get(), known.depth(), behind.rules(), behind.lines(), gone -> {
             if (heard[0] == 0 || Math.abs(gone - heard[0]) >= TOLD) {
                 heard[0] = gone;
-                say(telling, SailedEvent.progress(gone));
+                telling.tell(SailedEvent.progress(gone));
             }
         });
         return followed.map(one -> SailedEvent.done(
@@ -148,14 +129,6 @@ class CourseService {
                                 lacks,
                                 CourseReply.places(known.covered(), known.middle()))))
                 .orElseGet(SailedEvent::nothing);
-    }
-
-    private static void say(Computing.Telling telling, SailedEvent event) {
-        try {
-            telling.say(event);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 
     private Known known(UUID vessel, CourseBody body) {

@@ -1,5 +1,7 @@
 package org.mosswake.server.course;
 
+import static org.mosswake.server.platform.wire.Rounded.hundredth;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +12,7 @@ import org.mosswake.core.course.Passage;
 import org.mosswake.core.spread.Labels;
 import org.mosswake.core.spread.Spread;
 import org.mosswake.core.water.Spot;
+import org.mosswake.server.platform.wire.Rounded;
 
 /**
  * One word of a course as it is followed with every line.
@@ -82,7 +85,7 @@ record SailedEvent(
                     lure.inBandS(),
                     hundredth(lure.shallowM()),
                     hundredth(lure.deepM()),
-                    lure.leastOffM().map(SailedEvent::hundredth).orElse(null),
+                    lure.leastOffM().map(Rounded::hundredth).orElse(null),
                     lure.leastAtS(),
                     lure.places().stream()
                             .map(place -> middle.by(place.northM(), place.eastM()))
@@ -106,9 +109,5 @@ record SailedEvent(
                 1,
                 new SailedReply(sailed.timeS(), sailed.inBand().orElse(null), lures, met, sailed.lost()),
                 course);
-    }
-
-    private static double hundredth(double metres) {
-        return Math.round(100 * metres) / 100.0;
     }
 }

@@ -60,14 +60,9 @@ class Streams {
     }
 
     private static double[] sum(Optional<TideStation> tide, Optional<double[]> current, Instant at) {
-        double north = current.map(one -> one[0]).orElse(0.0);
-        double east = current.map(one -> one[1]).orElse(0.0);
-        if (tide.isPresent()) {
-            double towards = Math.toRadians(tide.get().floodTowardsDeg());
-            double mps = tide.get().streamMps(at);
-            north += mps * Math.cos(towards);
-            east += mps * Math.sin(towards);
-        }
-        return new double[] {north, east};
+        double[] still = {0, 0};
+        double[] by = current.orElse(still);
+        double[] and = tide.map(station -> station.streamNorthEast(at)).orElse(still);
+        return new double[] {by[0] + and[0], by[1] + and[1]};
     }
 }

@@ -1,5 +1,8 @@
 package org.mosswake.server.turn;
 
+import static org.mosswake.server.platform.wire.Rounded.hundredth;
+import static org.mosswake.server.platform.wire.Rounded.tenth;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -20,6 +23,7 @@ import org.mosswake.core.turn.Side;
 import org.mosswake.core.turn.SideLimit;
 import org.mosswake.core.turn.ThinnedTurn;
 import org.mosswake.core.turn.TurnFrame;
+import org.mosswake.server.platform.wire.Rounded;
 import org.mosswake.server.spread.MendReply;
 
 /**
@@ -125,11 +129,11 @@ record TurnsReply(
         static RoundSideReply of(RoundTurn round, Spread spread) {
             return new RoundSideReply(
                     round.side(),
-                    round.radiusM().map(TurnsReply::tenth).orElse(null),
-                    round.after().map(SideLimit::againM).map(TurnsReply::tenth).orElse(null),
-                    round.after().map(SideLimit::againS).map(TurnsReply::tenth).orElse(null),
+                    round.radiusM().map(Rounded::tenth).orElse(null),
+                    round.after().map(SideLimit::againM).map(Rounded::tenth).orElse(null),
+                    round.after().map(SideLimit::againS).map(Rounded::tenth).orElse(null),
                     round.stops().map(foul -> FoulReply.of(foul, spread)).orElse(null),
-                    round.islands().stream().map(TurnsReply::tenth).toList());
+                    round.islands().stream().map(Rounded::tenth).toList());
         }
     }
 
@@ -247,13 +251,5 @@ record TurnsReply(
                                         .map(step -> new ClearStepReply(step.line(), step.clear(), step.reason()))
                                         .toList()))
                         .toList());
-    }
-
-    private static double tenth(double value) {
-        return Math.round(value * 10) / 10.0;
-    }
-
-    private static double hundredth(double value) {
-        return Math.round(value * 100) / 100.0;
     }
 }

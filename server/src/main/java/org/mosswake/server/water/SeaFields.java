@@ -3,6 +3,7 @@ package org.mosswake.server.water;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -37,7 +38,7 @@ public class SeaFields {
 
     /** Depth of the bottom by the grid that came last; empty where none has any there. */
     public Optional<Field> depth(UUID vessel, Spot middle, double reachM) {
-        return newest(vessel, Grid.Kind.DEPTH, Instant.MAX)
+        return newest(grids.all(vessel), Grid.Kind.DEPTH, Instant.MAX)
                 .map(row -> field(vessel, row, middle, reachM))
                 .filter(Field::knowsAnything);
     }
@@ -59,18 +60,19 @@ public class SeaFields {
 
     /** Which way the current sets at a place by the picture that was newest then (m/s north, m/s east). */
     public Optional<double[]> current(UUID vessel, Instant at, Spot there) {
-        return part(vessel, Grid.Kind.CURRENT_NORTH, at, there)
+        List<GridRow> rows = grids.all(vessel);
+        return part(vessel, rows, Grid.Kind.CURRENT_NORTH, at, there)
                 .flatMap(north ->
-                        part(vessel, Grid.Kind.CURRENT_EAST, at, there).map(east -> new double[] {north, east}));
+                        part(vessel, rows, Grid.Kind.CURRENT_EAST, at, there).map(east -> new double[] {north, east}));
     }
 
-    private Optional<Double> part(UUID vessel, Grid.Kind kind, Instant at, Spot there) {
-        return newest(vessel, kind, at)
+    private Optional<Double> part(UUID vessel, List<GridRow> rows, Grid.Kind kind, Instant at, Spot there) {
+        return newest(rows, kind, at)
                 .flatMap(row -> grids.about(vessel, row, there, BESIDE_M).about(there.latDeg(), there.lonDeg()));
     }
 
-    private Optional<GridRow> newest(UUID vessel, Grid.Kind kind, Instant at) {
-        return grids.all(vessel).stream()
+    private static Optional<GridRow> newest(List<GridRow> rows, Grid.Kind kind, Instant at) {
+        return rows.stream()
                 .filter(row -> row.kind() == kind)
                 .filter(row ->
                         row.at() == null || !row.at().isAfter(at) && row.at().isAfter(at.minus(OLDEST)))

@@ -23,7 +23,6 @@ public record MarkCan(
         double mostThickM,
         List<Sentence> says) {
     private static final double ONE_MORE = 1;
-    private static final double LIES_MPS = 0.15;
     /** Thinner is no thickness that a sounder tells from its ping (m). */
     private static final double THIN_M = 0.4;
     /** No fish that is trolled for is thicker, with the length of a ping (m, ESTIMATE). */
@@ -43,7 +42,7 @@ public record MarkCan(
      */
     public static MarkCan of(Sounder sounder, double columns, double heightM, double depthM, double mps) {
         double single = sounder.columns(depthM, mps);
-        boolean lies = mps < LIES_MPS;
+        boolean lies = mps < Sounder.LIES_MPS;
         double across = lies ? 0 : columns * mps / sounder.pingsHz();
         double widest = Sounder.STRONG * sounder.footprintM(depthM);
         double sag = sounder.sagM(depthM) * Sounder.STRONG * Sounder.STRONG;

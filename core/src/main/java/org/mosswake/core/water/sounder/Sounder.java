@@ -20,7 +20,8 @@ public record Sounder(double coneRad, double pingsHz) {
 
     private static final double SPECK = 2;
     private static final double ARCH = 40;
-    private static final double LIES_MPS = 0.15;
+    /** Slower she lies still. */
+    static final double LIES_MPS = 0.15;
 
     /** What a trace looks like. */
     public enum Shape {

@@ -1,5 +1,7 @@
 package org.mosswake.server.deck.live;
 
+import static org.mosswake.server.platform.wire.Rounded.tenth;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -58,9 +60,5 @@ record AlongReply(
                 tenth(Math.toDegrees(along.turnRad())),
                 tenth(along.leftM()),
                 way);
-    }
-
-    private static double tenth(double value) {
-        return Math.round(value * 10) / 10.0;
     }
 }

@@ -1,5 +1,8 @@
 package org.mosswake.server.deck.live;
 
+import static org.mosswake.server.platform.wire.Rounded.hundredth;
+import static org.mosswake.server.platform.wire.Rounded.tenth;
+
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -254,13 +257,5 @@ record LiveReply(
                         along.orElse(null),
                         Duration.between(moment.at(), asked).compareTo(OLD) > 0))
                 .orElse(new LiveReply(asked, null, null, null, null, false));
-    }
-
-    private static double tenth(double value) {
-        return Math.round(value * 10) / 10.0;
-    }
-
-    private static double hundredth(double value) {
-        return Math.round(value * 100) / 100.0;
     }
 }

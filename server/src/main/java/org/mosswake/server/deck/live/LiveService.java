@@ -121,11 +121,7 @@ public class LiveService {
     private WayFilter.Tide tideOf(UUID vessel) {
         BoatService.Home home = boats.homeOf(vessel);
         return TideStation.near(DemoTides.ALL, home.latitudeDeg(), home.longitudeDeg())
-                .<WayFilter.Tide>map(station -> at -> {
-                    double towards = Math.toRadians(station.floodTowardsDeg());
-                    double mps = station.streamMps(at);
-                    return Optional.of(new double[] {mps * Math.cos(towards), mps * Math.sin(towards)});
-                })
+                .<WayFilter.Tide>map(station -> at -> Optional.of(station.streamNorthEast(at)))
                 .orElse(WayFilter.Tide.UNKNOWN);
     }
 

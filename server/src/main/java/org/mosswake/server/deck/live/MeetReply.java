@@ -1,8 +1,9 @@
 package org.mosswake.server.deck.live;
 
+import static org.mosswake.server.platform.wire.Rounded.tenth;
+
 import java.util.ArrayList;
 import java.util.List;
-import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.course.Interception;
 import org.mosswake.core.course.Meeting;
@@ -94,22 +95,9 @@ record MeetReply(
 
     /** Each as it crosses its way; the middle of them does where it is then. */
     private static List<LiveReply.LureThere> lures(Interception how, LiveMoment moment) {
-        List<LureOver.Hangs> out = moment.lines().stream()
-                .map(line -> new LureOver.Hangs(
-                        line.id(),
-                        line.label(),
-                        Math.hypot(
-                                line.nodes().get(0).northM(),
-                                line.nodes().get(0).eastM()),
-                        0))
-                .toList();
-        var of = new LureOver.Hangs(new UUID(0, 0), "", how.asternM(), 0);
-        return LureOver.all(out, of, how.inS(), moment.motion().throughMps(), Double.MAX_VALUE).stream()
+        List<LureOver.Hangs> out = LureOver.hang(moment.lines(), line -> 0);
+        return LureOver.all(out, how.asternM(), 0, how.inS(), moment.motion().throughMps(), Double.MAX_VALUE).stream()
                 .map(LiveReply.LureThere::of)
                 .toList();
-    }
-
-    private static double tenth(double value) {
-        return Math.round(value * 10) / 10.0;
     }
 }

@@ -24,8 +24,7 @@ final class Meetings {
     static Optional<Meeting> of(LiveMoment moment, LiveBody.MeetBody meet) {
         Motion motion = moment.motion();
         List<Double> astern = moment.lines().stream()
-                .map(line -> Math.hypot(
-                        line.nodes().get(0).northM(), line.nodes().get(0).eastM()))
+                .map(LiveMoment.LivePlace::asternM)
                 .sorted()
                 .toList();
         if (astern.isEmpty() || motion.throughMps() < SLOWEST_MPS) {

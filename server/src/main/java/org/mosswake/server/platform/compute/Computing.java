@@ -1,11 +1,15 @@
 package org.mosswake.server.platform.compute;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -18,6 +22,7 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter
  */
 @Component
 public class Computing {
+    private static final Logger LOG = LoggerFactory.getLogger(Computing.class);
     private static final long BEAT_MS = 250;
     private static final long MOST_MS = 120_000;
     private static final int MOST_WAITING = 60;
@@ -43,6 +48,15 @@ public class Computing {
     public interface Telling {
         /** @throws IOException where the reader has gone */
         void say(Object word) throws IOException;
+
+        /** The same, from within work that throws nothing checked. */
+        default void tell(Object word) {
+            try {
+                say(word);
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
     }
 
     /** Work that tells. */
@@ -55,9 +69,24 @@ public class Computing {
         return start(MediaType.APPLICATION_JSON, telling -> telling.say(called(work)));
     }
 
-    /** A JSON value a line. */
-    public ResponseEntity<ResponseBodyEmitter> tell(Told work) {
-        return start(MediaType.parseMediaType("application/x-ndjson"), work);
+    /**
+     * A JSON value a line. The answer has begun when work fails, so a fault of ours can only be its last word.
+     *
+     * @param failed said where the work threw
+     */
+    public ResponseEntity<ResponseBodyEmitter> tell(Told work, Object failed) {
+        return start(MediaType.parseMediaType("application/x-ndjson"), telling -> {
+            try {
+                work.run(telling);
+            } catch (UncheckedIOException gone) {
+                throw gone.getCause();
+            } catch (CancellationException gone) {
+                throw gone;
+            } catch (RuntimeException e) {
+                LOG.error("what was being told failed", e);
+                telling.say(failed);
+            }
+        });
     }
 
     private static Object called(Callable<?> work) {
