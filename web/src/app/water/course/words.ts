@@ -35,11 +35,14 @@ const LACKS: Readonly<Record<Course['lacks'][number], string>> = {
   ROUND: 'Lines meet in every half turn that was tried. The widest was taken; look at the turns on Spread.',
 }
 
-/** Nobody goes with a stream that is not known. */
+/** Of a kind of course that says more of what is missing. */
+const OF_KIND: Partial<Record<Kind, Partial<typeof LACKS>>> = {
+  AROUND: { BAND: 'Say over which depths about the top the lures are wanted.' },
+  WITH_STREAM: { STREAM: 'No stream is known there: nobody can say which way goes with it.' },
+}
+
 export const lackWords = (lack: Course['lacks'][number], kind: Kind): string =>
-  lack === 'STREAM' && kind === 'WITH_STREAM'
-    ? 'No stream is known there: nobody can say which way goes with it.'
-    : LACKS[lack]
+  OF_KIND[kind]?.[lack] ?? LACKS[lack]
 
 const MILE_M = 1852
 

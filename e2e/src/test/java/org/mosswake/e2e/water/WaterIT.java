@@ -153,7 +153,7 @@ class WaterIT extends Journey {
         assertThat(course).containsText("Round and wider");
         page.getByLabel("She goes").selectOption("AROUND");
         assertThat(page.getByLabel("Course", new Page.GetByLabelOptions().setExact(true)))
-                .containsText("Say where the lures are wanted");
+                .containsText("Say over which depths about the top the lures are wanted");
         assertThat(course).hasCount(0);
         assertThat(complaints).isEmpty();
     }
