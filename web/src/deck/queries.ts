@@ -14,12 +14,14 @@ export type GaugeName = Schemas['GaugeReply']['gauge']
 const INSTRUMENTS_MS = 1000
 
 /** Asked each second while the deck is shown. */
-export const instrumentsOf = (boat: string, wantedMps: number) =>
+export const instrumentsOf = (boat: string, wantedMps?: number) =>
   queryOptions({
     queryKey: ['instruments', boat, wantedMps],
     queryFn: () =>
       ask((api) =>
-        api.GET('/api/boats/{boat}/instruments', { params: { path: { boat }, query: { wantedMps } } }),
+        api.GET('/api/boats/{boat}/instruments', {
+          params: { path: { boat }, query: wantedMps === undefined ? {} : { wantedMps } },
+        }),
       ),
     placeholderData: keepPreviousData,
     refetchInterval: INSTRUMENTS_MS,

@@ -2,7 +2,7 @@ import { createContext, useCallback, useContext, useMemo, useState, type ReactNo
 import { fromSi, parse, print, printNumber, unitOf, type Quantity, type Unit } from './model'
 
 /** What a figure is of; each can be read in a unit of its own. */
-export type Figure = 'distance' | 'small' | 'speed' | 'mass' | 'pull' | 'temperature'
+export type Figure = 'distance' | 'small' | 'speed' | 'mass' | 'pull' | 'temperature' | 'volume'
 
 export const FIGURES: Record<Figure, { quantity: Quantity; choices: readonly string[]; words: string }> = {
   distance: { quantity: 'length', choices: ['METRE', 'FOOT', 'YARD', 'FATHOM'], words: 'Let-out and depth' },
@@ -11,6 +11,7 @@ export const FIGURES: Record<Figure, { quantity: Quantity; choices: readonly str
   mass: { quantity: 'mass', choices: ['KILOGRAM', 'POUND', 'OUNCE'], words: 'Weight' },
   pull: { quantity: 'force', choices: ['KILOGRAM_FORCE', 'POUND_FORCE', 'NEWTON'], words: 'Pull and drag' },
   temperature: { quantity: 'temperature', choices: ['CELSIUS', 'FAHRENHEIT'], words: 'Temperature' },
+  volume: { quantity: 'volume', choices: ['LITRE', 'US_GALLON', 'IMPERIAL_GALLON'], words: 'Fuel' },
 }
 
 /** What the server calls a figure that is read in any unit of its kind. */
@@ -32,6 +33,7 @@ const DEFAULTS: UnitChoice = {
   mass: 'KILOGRAM',
   pull: 'KILOGRAM_FORCE',
   temperature: 'CELSIUS',
+  volume: 'LITRE',
 }
 
 /** Whole ways of measuring, each figure of which can still be changed alone. */
@@ -44,6 +46,7 @@ export const SYSTEMS: Readonly<Record<'metric' | 'feet', UnitChoice>> = {
     mass: 'POUND',
     pull: 'POUND_FORCE',
     temperature: 'FAHRENHEIT',
+    volume: 'US_GALLON',
   },
 }
 

@@ -3,7 +3,7 @@
  * (`core/src/test/resources/units/vectors.json`).
  */
 
-export type Quantity = 'length' | 'speed' | 'mass' | 'force' | 'temperature'
+export type Quantity = 'length' | 'speed' | 'mass' | 'force' | 'temperature' | 'volume'
 
 export interface Unit {
   readonly id: string
@@ -54,6 +54,12 @@ export const UNITS: Record<Quantity, readonly Unit[]> = {
     unit('GRAM_FORCE', 'g', G / 1000, ['g', 'gf', 'gram', 'grams']),
     unit('POUND_FORCE', 'lb', G * POUND_KG, ['lb', 'lbf', 'lbs', 'pound', 'pounds']),
     unit('OUNCE_FORCE', 'oz', (G * POUND_KG) / 16, ['oz', 'ozf', 'ounce', 'ounces']),
+  ],
+  // Of litres: nobody says fuel in cubic metres.
+  volume: [
+    unit('LITRE', 'L', 1, ['l', 'litre', 'litres', 'liter', 'liters']),
+    unit('US_GALLON', 'gal', 3.785411784, ['gal', 'gals', 'gallon', 'gallons']),
+    unit('IMPERIAL_GALLON', 'imp gal', 4.54609, ['impgal']),
   ],
   temperature: [unit('CELSIUS', '°C', 1, ['°c', 'c']), unit('FAHRENHEIT', '°F', 5 / 9, ['°f', 'f'], -32)],
 }

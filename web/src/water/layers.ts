@@ -9,8 +9,21 @@ import ImageCanvas from 'ol/source/ImageCanvas'
 import VectorSource from 'ol/source/Vector'
 import { Circle, Fill, RegularShape, Stroke, Style, Text } from 'ol/style'
 import { FOAM, FONT, INK, LICHEN, MONO, SLATE } from './inks'
-import { averaged, boundsOf, contourLevels, shareOf, smoothed, tint, valueAt, type Sea } from './model'
+import {
+  averaged,
+  boundsOf,
+  contourLevels,
+  shareOf,
+  smoothed,
+  thinned,
+  tint,
+  valueAt,
+  type Sea,
+} from './model'
 import type { Grid, Mark, Place, SeaSpot } from './queries'
+
+/** Tints that are told apart: more than an eye does. */
+const STEPS = 256
 
 /** One pixel a cell, drawn large without smoothing: what is between the cells nobody measured. */
 export function tintLayer(grid: Grid, cells: Float32Array, sea: Sea) {
@@ -20,12 +33,16 @@ export function tintLayer(grid: Grid, cells: Float32Array, sea: Sea) {
   const context = picture.getContext('2d')!
   const image = context.createImageData(grid.columns, grid.rows)
   const { least = 0, most = 1 } = grid
+  // Four million cells are looked up, not reckoned.
+  const tints = Array.from({ length: STEPS }, (_, i) => tint(grid.kind, i / (STEPS - 1)))
+  const share = shareOf(grid.kind, least, most)
+  const stepOf = (value: number) => Math.min(STEPS - 1, Math.max(0, Math.round((STEPS - 1) * share(value))))
   for (let row = 0; row < grid.rows; row++) {
     for (let column = 0; column < grid.columns; column++) {
       const value = cells[row * grid.columns + column]!
       if (Number.isNaN(value)) continue
       const at = 4 * ((grid.rows - 1 - row) * grid.columns + column)
-      const [red, green, blue] = tint(grid.kind, shareOf(grid.kind, value, least, most))
+      const [red, green, blue] = tints[stepOf(value)]!
       image.data[at] = red
       image.data[at + 1] = green
       image.data[at + 2] = blue
@@ -82,18 +99,22 @@ export function figureLayer(grid: Grid, cells: Float32Array, sea: Sea, say: (val
   return new VectorLayer({ source: new VectorSource({ features }), declutter: true })
 }
 
+/** Lines are drawn from no more cells than this each way: finer ones are no wider than the line (cells). */
+const LINED = 400
+
 /**
  * Lines of equal depth with their figures.
  *
  * @param unitM metres of the unit they are read in: depths are round in it
  */
 export function contourLayer(
-  grid: Grid,
-  cells: Float32Array,
+  fine: Grid,
+  all: Float32Array,
   sea: Sea,
   unitM: number,
   say: (depth: number) => string,
 ) {
+  const { grid, cells } = thinned(fine, all, LINED)
   const levels = contourLevels((grid.least ?? 0) / unitM, (grid.most ?? 0) / unitM)
   const features = levels
     .map((level) => level * unitM)

@@ -9,6 +9,7 @@ import {
   seaAbout,
   shareOf,
   smoothed,
+  thinned,
   tint,
   valueAt,
 } from './model'
@@ -65,9 +66,9 @@ describe('tints, depths and scale', () => {
   it('are pale from end to end, and shoal water keeps its shades', () => {
     for (const share of [-1, 0, 0.5, 1, 2]) expect(Math.min(...tint('DEPTH', share))).toBeGreaterThan(120)
     expect(tint('TEMPERATURE', 0)).not.toEqual(tint('TEMPERATURE', 1))
-    expect(shareOf('DEPTH', 30, 10, 1000)).toBeGreaterThan(0.2)
-    expect(shareOf('TEMPERATURE', 22.5, 20, 25)).toBe(0.5)
-    expect(shareOf('TEMPERATURE', 20, 20, 20)).toBe(0.5)
+    expect(shareOf('DEPTH', 10, 1000)(30)).toBeGreaterThan(0.2)
+    expect(shareOf('TEMPERATURE', 20, 25)(22.5)).toBe(0.5)
+    expect(shareOf('TEMPERATURE', 20, 20)(20)).toBe(0.5)
   })
 
   it('draws five round depths at most, and a scale of a round length', () => {
@@ -94,5 +95,17 @@ describe('tints, depths and scale', () => {
     expect(drawn.length).toBeGreaterThan(line.length)
     const [west, south, east, north] = around(line)
     expect([west < 0, south < 0, east > 3, north > 2]).toEqual([true, true, true, true])
+  })
+
+  it('is thinned by means of what is known, each where its cells were', () => {
+    const big: Grid = { ...GRID, rows: 4, columns: 6 }
+    const cells = Float32Array.from({ length: 24 }, (_, i) => (i === 0 || i > 21 ? NaN : i))
+    const { grid, cells: means } = thinned(big, cells, 3)
+    expect([grid.rows, grid.columns]).toEqual([2, 3])
+    expect(grid.latStepDeg).toBeCloseTo(0.2)
+    expect(grid.southDeg).toBeCloseTo(27.05)
+    expect(means[0]).toBeCloseTo((1 + 6 + 7) / 3)
+    expect(means[5]).toBeCloseTo((16 + 17) / 2)
+    expect(thinned(GRID, CELLS, 4).cells).toBe(CELLS)
   })
 })

@@ -74,10 +74,12 @@ export function tint(kind: Kind, share: number): Rgb {
 }
 
 /** Depths and colours run over decades: what is shoal or blue keeps its shades. */
-export const shareOf = (kind: Kind, value: number, least: number, most: number): number => {
-  const over =
-    kind === 'DEPTH' || kind === 'COLOUR' ? (v: number) => Math.log(Math.max(v, 1e-3)) : (v: number) => v
-  return most > least ? (over(value) - over(least)) / (over(most) - over(least)) : 0.5
+export const shareOf = (kind: Kind, least: number, most: number): ((value: number) => number) => {
+  if (!(most > least)) return () => 0.5
+  if (kind !== 'DEPTH' && kind !== 'COLOUR') return (value) => (value - least) / (most - least)
+  const low = Math.log(Math.max(least, 1e-3))
+  const span = Math.log(Math.max(most, 1e-3)) - low
+  return (value) => (Math.log(Math.max(value, 1e-3)) - low) / span
 }
 
 const DEGREE_M = 111_195
@@ -128,9 +130,9 @@ export const extentOf = (points: readonly (readonly [number, number])[]): Extent
 }
 
 /** The same with sea about them. */
-export const around = (points: readonly (readonly [number, number])[]): Extent => {
+export const around = (points: readonly (readonly [number, number])[], besideM = BESIDE_M): Extent => {
   const [west, south, east, north] = extentOf(points)
-  return [west - BESIDE_M, south - BESIDE_M, east + BESIDE_M, north + BESIDE_M]
+  return [west - besideM, south - besideM, east + besideM, north + besideM]
 }
 
 /** What the grid has at a place; null outside and where nothing is known. */
@@ -165,4 +167,40 @@ export function scaleOf(resolution: number): { miles: number; px: number } {
   const most = (SCALE_PX * resolution) / MILE_M
   const miles = [0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50].filter((one) => one <= most).at(-1) ?? 0.1
   return { miles, px: (miles * MILE_M) / resolution }
+}
+
+/** Every so many cells each way as one, the mean of those that are known; as it is where it is small. */
+export function thinned(grid: Grid, cells: Float32Array, most: number): { grid: Grid; cells: Float32Array } {
+  const by = Math.ceil(Math.max(grid.rows, grid.columns) / most)
+  if (by <= 1) return { grid, cells }
+  const rows = Math.floor(grid.rows / by)
+  const columns = Math.floor(grid.columns / by)
+  const means = new Float32Array(rows * columns)
+  for (let row = 0; row < rows; row++) {
+    for (let column = 0; column < columns; column++) {
+      let sum = 0
+      let known = 0
+      for (let i = 0; i < by * by; i++) {
+        const at = (row * by + Math.floor(i / by)) * grid.columns + column * by + (i % by)
+        const value = cells[at]!
+        if (Number.isNaN(value)) continue
+        sum += value
+        known++
+      }
+      means[row * columns + column] = known === 0 ? NaN : sum / known
+    }
+  }
+  const middle = (by - 1) / 2
+  return {
+    grid: {
+      ...grid,
+      rows,
+      columns,
+      southDeg: grid.southDeg + middle * grid.latStepDeg,
+      westDeg: grid.westDeg + middle * grid.lonStepDeg,
+      latStepDeg: by * grid.latStepDeg,
+      lonStepDeg: by * grid.lonStepDeg,
+    },
+    cells: means,
+  }
 }

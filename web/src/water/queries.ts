@@ -12,10 +12,23 @@ export type Target = NonNullable<
 export type Place = Schemas['PlaceReply']
 export type SeaSpot = Schemas['SeaSpot']
 
+/** Files put there come in by themselves, so what is here is asked again (ms). */
+const FOLDER_MS = 20_000
+
 export const gridsOf = (boat: string) =>
   queryOptions({
     queryKey: ['water', boat],
     queryFn: () => ask((api) => api.GET('/api/boats/{boat}/water', { params: { path: { boat } } })),
+    refetchInterval: FOLDER_MS,
+  })
+
+/** The folder of the computer that serves whose files are taken in. */
+export const folderOf = (boat: string) =>
+  queryOptions({
+    queryKey: ['water-folder', boat],
+    queryFn: () => ask((api) => api.GET('/api/boats/{boat}/water/folder', { params: { path: { boat } } })),
+    refetchInterval: FOLDER_MS,
+    retry: false,
   })
 
 /** Values of a grid, row by row from the south-west; NaN where nothing is known. They never change. */
@@ -61,3 +74,15 @@ export const removeMark = (boat: string, { markId: mark, version }: Mark) =>
   ask((api) =>
     api.DELETE('/api/boats/{boat}/marks/{mark}', { params: { path: { boat, mark }, query: { version } } }),
   )
+
+export type Running = Schemas['RunningBody']
+
+/** How she runs out and what she burns, as far as it was told. */
+export const runningOf = (boat: string) =>
+  queryOptions({
+    queryKey: ['running', boat],
+    queryFn: () => ask((api) => api.GET('/api/boats/{boat}/running', { params: { path: { boat } } })),
+  })
+
+export const saveRunning = (boat: string, body: Running) =>
+  keep<Running>((api) => api.PUT('/api/boats/{boat}/running', { params: { path: { boat } }, body }))

@@ -1,4 +1,4 @@
-import { useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Problem } from '../../shared/api/client'
 import { Button } from '../../shared/ui/Button'
@@ -6,7 +6,7 @@ import { LargeFile } from '../../shared/ui/LargeFile'
 import { Select } from '../../shared/ui/Select'
 import { Sheet } from '../../shared/ui/Sheet'
 import { KINDS } from '../../water/model'
-import { removeGrid, type Grid, type Kind } from '../../water/queries'
+import { folderOf, removeGrid, type Grid, type Kind } from '../../water/queries'
 import { pictureWords } from './words'
 
 /** All grids that are here, each with a way to be rid of it, and how another comes in. */
@@ -56,6 +56,7 @@ export function GridsSheet({
         </p>
       )}
       {problem && <p role="alert">{problem}</p>}
+      <ByThemselves boat={boat} />
       <ul className="mt-2">
         {grids.map((grid) => (
           <li key={grid.gridId} className="flex items-center gap-3 border-b border-ink/20 py-1">
@@ -72,6 +73,25 @@ export function GridsSheet({
         ))}
       </ul>
     </Sheet>
+  )
+}
+
+/** The folder whose files are taken in, and what lies in it that could not be. */
+function ByThemselves({ boat }: { boat: string }) {
+  const folder = useQuery(folderOf(boat)).data
+  if (!folder?.path) return null
+  return (
+    <div className="mt-2 text-sm" data-testid="folder">
+      <p>
+        Files put into <code className="font-mono break-all">{folder.path}</code> on the computer that serves
+        come in by themselves.
+      </p>
+      {folder.refused.map(({ name, why }) => (
+        <p key={name} className="border-l-4 border-rust pl-2">
+          <b>{name}</b> was not taken: {why}
+        </p>
+      ))}
+    </div>
   )
 }
 
@@ -117,8 +137,8 @@ function TakeIn({
       </label>
       <LargeFile<Grid[]>
         words="Choose a file…"
-        label="A grid: .nc, .asc or .csv"
-        accept=".nc,.asc,.csv,.txt"
+        label="A grid: .nc, .asc, .tif or .csv"
+        accept=".nc,.asc,.csv,.txt,.tif,.tiff"
         to={({ name }) => ({
           path: `/api/boats/${boat}/water?${query(name)}`,
           type: 'application/octet-stream',
@@ -127,8 +147,8 @@ function TakeIn({
         onDone={onTaken}
       />
       <p className="w-full text-sm text-slate">
-        NetCDF, a plain grid or a table of points with latitude and longitude, as weather and ocean services
-        give them away.
+        NetCDF, GeoTIFF, a plain grid or a table of points with latitude and longitude, as weather and ocean
+        services give them away.
       </p>
     </div>
   )

@@ -1,26 +1,27 @@
 import { Weighed } from '../../call/Weighed'
 import { weight } from '../../call/model'
 import { Button } from '../../shared/ui/Button'
-import { TypedField } from '../../shared/ui/TypedField'
 import { degrees } from '../../units/degrees'
 import { saySentence, type OpenSentence } from '../../units/sentence'
 import { useUnits } from '../../units/UnitsContext'
 import type { Place } from '../../water/queries'
-import { useRunSpeed } from './useRunSpeed'
+import { RunningOut } from './RunningOut'
 import type { PlanDay } from '../plan/usePlanDay'
 import type { useWater } from './useWater'
-import { arrivalWords } from './words'
+import { arrivalWords, fuelWords, runMin } from './words'
 
 const MILE_M = 1852
 
 /** The places in order, each with its reasons and how far it is to run; and what is not known. */
 export function PlaceList({
+  boat,
   w,
   target,
   planDay,
   onBegin,
   onCourse,
 }: {
+  boat: string
   w: ReturnType<typeof useWater>
   target: string | undefined
   planDay: PlanDay
@@ -28,9 +29,7 @@ export function PlaceList({
   onCourse(place: Place): void
 }) {
   const units = useUnits()
-  const [runMps, setRunMps] = useRunSpeed()
   const say = (sentence: OpenSentence) => saySentence(sentence, units, planDay.place.timeZone)
-  const minutes = (place: Place) => Math.max(1, Math.round(place.outM / runMps / 60))
   const { places, lacking } = w.begin
   return (
     <>
@@ -52,7 +51,7 @@ export function PlaceList({
               <span className="leading-tight">
                 <b className="block">{place.title}</b>
                 <span className="text-sm text-slate">
-                  {(place.outM / MILE_M).toFixed(1)} miles on {degrees(place.bearingDeg)}°, {minutes(place)}{' '}
+                  {(place.outM / MILE_M).toFixed(1)} miles on {degrees(place.bearingDeg)}°, {runMin(place)}{' '}
                   min out
                 </span>
               </span>
@@ -69,8 +68,14 @@ export function PlaceList({
                   }))}
                   sum={place.tenths}
                 />
-                <p className="mt-1 text-[15px]">{arrivalWords(planDay, minutes(place), units)}</p>
-                <Button tone="strong" className="mt-2 w-full" onClick={() => onBegin(place, minutes(place))}>
+                <p className="mt-1 text-[15px]">{arrivalWords(planDay, place, units)}</p>
+                <p
+                  data-testid="fuel"
+                  className={place.reach.isTooFar ? 'border-l-4 border-rust pl-2 text-[15px]' : 'text-[15px]'}
+                >
+                  {fuelWords(place, units)}
+                </p>
+                <Button tone="strong" className="mt-2 w-full" onClick={() => onBegin(place, runMin(place))}>
                   Begin here
                 </Button>
                 <Button className="mt-2 w-full" onClick={() => onCourse(place)}>
@@ -86,22 +91,7 @@ export function PlaceList({
           Nothing speaks for one place more than for another yet. Take in a grid of temperature or depth.
         </p>
       )}
-      {places.length > 0 && (
-        <p className="mb-3 flex items-center gap-2">
-          Running out at
-          <TypedField
-            label="Running out at"
-            value={units.say('speed', runMps)}
-            size={7}
-            onCommit={(typed) => {
-              const read = units.read('speed', typed)
-              if (read === null || read < 1 || read > 40) return 'Type a speed, such as 18 kn.'
-              setRunMps(read)
-              return null
-            }}
-          />
-        </p>
-      )}
+      {places.length > 0 && <RunningOut boat={boat} />}
       <section className="border-l-4 border-slate/50 pl-3 text-[15px]">
         <h2 className="font-bold">Would change it</h2>
         {!target && <p>No target is chosen on Plan: the warmth of the water says nothing.</p>}

@@ -1,4 +1,4 @@
-import { Suspense, useMemo, useState } from 'react'
+import { Suspense, useEffect, useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { answerOf } from '../../call/model'
 import type { Plan } from '../../call/queries'
@@ -10,6 +10,7 @@ import { later } from '../../shared/later'
 import { Button } from '../../shared/ui/Button'
 import { useAddress } from '../../shared/useAddress'
 import { Chart } from '../../water/Chart'
+import { around, type Extent } from '../../water/model'
 import type { Place, SeaSpot } from '../../water/queries'
 import type { PlanDay } from '../plan/usePlanDay'
 import { Frame } from '../Frame'
@@ -20,11 +21,15 @@ import { CourseAside } from './course/CourseAside'
 import { CourseStrip } from './course/CourseStrip'
 import { useCourse } from './course/useCourse'
 import { PlaceList } from './PlaceList'
+import { useHere } from './useHere'
 import { useWater } from './useWater'
 import { WaterHead } from './WaterHead'
 
 const MarksSheet = later(() => import('./MarksSheet').then((module) => module.MarksSheet))
 const GridsSheet = later(() => import('./GridsSheet').then((module) => module.GridsSheet))
+
+/** So much of the sea about her is shown on each side (m). */
+const NEAR_M = 1500
 
 /** The water of the day: its newest picture, the edges in it, and where it is worth beginning. */
 export function WaterStation({
@@ -45,7 +50,13 @@ export function WaterStation({
   const course = params.get('course') !== null
   const c = useCourse(boat.boatId, planDay, w, course)
   const edges = useMemo(() => w.begin.edges.map((edge) => drawn(edge, w.sea)), [w.begin, w.sea])
-  const layers = useMemo(() => [...w.layers, ...c.layers], [w.layers, c.layers])
+  const h = useHere(boat.boatId, planDay, w.sea)
+  const layers = useMemo(
+    () => [...w.layers, ...h.track, ...c.layers, ...h.vessel],
+    [w.layers, h.track, c.layers, h.vessel],
+  )
+  const [lookAt, setLookAt] = useState<Extent | null>(null)
+  useEffect(() => setLookAt(c.lookAt), [c.lookAt])
   const [over, setOver] = useState<SeaSpot | null>(null)
   const [sheet, setSheet] = useState<'grids' | 'marks' | null>(null)
   const [dropped, setDropped] = useState<File | null>(null)
@@ -80,11 +91,16 @@ export function WaterStation({
             label="Picture of the water, north up. Arrows move it, plus and minus make it larger and smaller."
             onRead={setOver}
             onPlace={w.choose}
-            lookAt={c.lookAt}
+            lookAt={lookAt}
             onHold={course ? (handle, spot) => c.hold(handle as Handle, spot) : undefined}
           />
           {course && <CourseStrip c={c} boat={boat.boatId} day={planDay.date} />}
-          <Beneath w={w} over={over} course={course} onSheet={setSheet} />
+          <Beneath
+            {...{ w, over, course }}
+            boat={h}
+            onBoat={(spot) => setLookAt(around([w.sea.toXy(spot)], NEAR_M))}
+            onSheet={setSheet}
+          />
         </div>
         <aside
           aria-label={course ? 'Course' : 'Places to begin'}
@@ -103,6 +119,7 @@ export function WaterStation({
           ) : (
             <PlaceList
               {...{ w, target, planDay }}
+              boat={boat.boatId}
               onBegin={beginAt}
               onCourse={(one) => {
                 c.begin(one)

@@ -1,5 +1,5 @@
-import { useQuery } from '@tanstack/react-query'
-import { useMemo } from 'react'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useEffect, useMemo, useRef } from 'react'
 import type { Boat } from '../../draft/queries'
 import { logOf } from '../../log/queries'
 import { useAddress } from '../../shared/useAddress'
@@ -40,6 +40,7 @@ export function useWater(boat: Boat, planDay: PlanDay, target: Target | undefine
   const grids = useQuery(gridsOf(boatId)).data
   const begun = useQuery(beginOf(boatId, new Date(minute).toISOString(), planDay.date, target))
   const begin = begun.data ?? NOTHING
+  useBegunAnew(boatId, grids)
   const kinds = useMemo(
     () => (Object.keys(KINDS) as Kind[]).filter((kind) => grids && newestOf(grids, kind, minute)),
     [grids, minute],
@@ -115,4 +116,17 @@ export function useWater(boat: Boat, planDay: PlanDay, target: Target | undefine
     /** Of the bottom; null where it is not known. */
     depthAt: (spot: SeaSpot) => (depth && depths ? valueAt(depth, depths, spot) : null),
   }
+}
+
+/** What came in by itself may speak for other places. */
+function useBegunAnew(boatId: string, grids: readonly { gridId: string }[] | undefined) {
+  const client = useQueryClient()
+  const known = useRef<string | null>(null)
+  useEffect(() => {
+    if (!grids) return
+    const ids = grids.map(({ gridId }) => gridId).join(' ')
+    if (known.current !== null && known.current !== ids)
+      void client.invalidateQueries({ queryKey: ['water-begin', boatId] })
+    known.current = ids
+  }, [client, boatId, grids])
 }

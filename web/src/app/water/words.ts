@@ -3,7 +3,8 @@ import { KINDS, valueAt } from '../../water/model'
 import { degrees } from '../../units/degrees'
 import type { Units } from '../../units/UnitsContext'
 import type { PlanDay } from '../plan/usePlanDay'
-import type { Grid, SeaSpot } from '../../water/queries'
+import type { Grid, Place, SeaSpot } from '../../water/queries'
+import type { Here } from './useHere'
 import type { useWater } from './useWater'
 
 /** Of when a picture is, and how much of it cloud hides. */
@@ -24,8 +25,11 @@ export function readWords(spot: SeaSpot, w: ReturnType<typeof useWater>): string
   return `${KINDS[w.kind].words} ${what} · ${miles.toFixed(1)} miles out on ${degrees(bearing)}°`
 }
 
-/** When to leave to be there at first light, and what the stream does then; what it burns nobody has told. */
-export function arrivalWords({ day, place }: PlanDay, runMin: number, units: Units): string {
+/** How long she runs there, to whole minutes. */
+export const runMin = ({ reach }: Place): number => Math.max(1, Math.round(reach.runS / 60))
+
+/** When to leave to be there at first light, and what the stream does then. */
+export function arrivalWords({ day, place }: PlanDay, to: Place, units: Units): string {
   if (!day?.firstLight) return 'No light of the day is known here: choose the hour on Plan.'
   const there = Date.parse(day.firstLight)
   const clock = (time: number) => clockOf(time, place.timeZone)
@@ -35,5 +39,30 @@ export function arrivalWords({ day, place }: PlanDay, runMin: number, units: Uni
     : stream.mps < 0.05
       ? 'Slack water then, by the tide.'
       : `${units.say('speed', stream.mps)} of stream towards ${degrees(stream.towardsDeg)}° then, by the tide.`
-  return `Leave at ${clock(there - runMin * 60_000)} to be there at first light, ${clock(there)}. ${runs} What it burns is not known here.`
+  return `Leave at ${clock(there - runMin(to) * 60_000)} to be there at first light, ${clock(there)}. ${runs}`
+}
+
+/** What it burns to be there and home, and how long she can troll meanwhile. */
+export function fuelWords({ reach }: Pick<Place, 'reach'>, units: Units): string {
+  const { bothWaysL, trollH, isTooFar } = reach
+  if (bothWaysL === undefined) return 'What she burns is not told: say it below.'
+  const litres = units.say('volume', bothWaysL)
+  if (isTooFar) return `Out and home take ${litres}: more than two thirds of the tank. Too far on it.`
+  if (trollH === undefined) return `Out and home take ${litres}.`
+  const hours = trollH < 10 ? trollH.toFixed(1) : String(Math.floor(trollH))
+  return `Out and home take ${litres}; with a third of the tank kept back the rest trolls for ${hours} h.`
+}
+
+/** How the boat goes, or when she was there. */
+export function hereWords(
+  { groundMps, courseDeg, agoMs, invented }: Here,
+  still: boolean,
+  units: Units,
+): string {
+  const by = invented ? ', simulated' : ''
+  const minutes = Math.max(1, Math.round(agoMs / 60_000))
+  if (still) return `Boat${by}: here ${minutes} min ago`
+  if (groundMps === undefined) return `Boat${by}: here now`
+  const on = courseDeg === undefined ? '' : ` on ${degrees(courseDeg)}°`
+  return `Boat${by}: ${units.say('speed', groundMps)} over ground${on}`
 }

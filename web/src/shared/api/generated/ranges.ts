@@ -182,6 +182,12 @@ export const RANGES = {
     hookCount: { least: 1, most: 6 },
     hookStrengthN: { least: 20, most: 5000 },
   },
+  RunningBody: {
+    runLph: { least: 0.1, most: 2000 },
+    runMps: { least: 1, most: 40 },
+    tankL: { least: 1, most: 20000 },
+    trollLph: { least: 0.1, most: 2000 },
+  },
   Sailed: {
     bottomM: { least: 0, most: 11000 },
     courseDeg: { least: 0, most: 360 },

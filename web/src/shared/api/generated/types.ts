@@ -188,7 +188,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["save_6"];
+        put: operations["save_7"];
         post: operations["lay"];
         delete?: never;
         options?: never;
@@ -219,7 +219,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of"];
+        get: operations["of_1"];
         put?: never;
         post?: never;
         delete: operations["remove_1"];
@@ -636,7 +636,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["all"];
-        put: operations["save_5"];
+        put: operations["save_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -716,7 +716,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["plan"];
-        put: operations["save_4"];
+        put: operations["save_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -876,7 +876,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["rules"];
-        put: operations["save_3"];
+        put: operations["save_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -895,6 +895,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["remove_3"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/running": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put: operations["save_3"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1340,6 +1356,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["begin_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boats/{boat}/water/folder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["folder"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2563,6 +2595,10 @@ export interface components {
             version: number;
             words: components["schemas"]["SentenceReply"];
         };
+        GridFolderReply: {
+            path?: string;
+            refused: components["schemas"]["Refused"][];
+        };
         GridReply: {
             /** Format: date-time */
             at?: string;
@@ -3651,6 +3687,7 @@ export interface components {
             colour: boolean;
             /** Format: double */
             outM: number;
+            reach: components["schemas"]["ReachReply"];
             reasons: components["schemas"]["PlaceReason"][];
             /** Format: double */
             stepPerMileK: number;
@@ -3765,6 +3802,15 @@ export interface components {
             /** Format: uuid */
             thing: string;
         };
+        ReachReply: {
+            /** Format: double */
+            bothWaysL?: number;
+            isTooFar: boolean;
+            /** Format: double */
+            runS: number;
+            /** Format: double */
+            trollH?: number;
+        };
         ReasonReply: {
             rule: string;
             says: components["schemas"]["SentenceReply"];
@@ -3812,6 +3858,10 @@ export interface components {
             /** Format: uuid */
             gearId: string;
             name: string;
+        };
+        Refused: {
+            name: string;
+            why: string;
         };
         RefusedRow: {
             cells: string[];
@@ -3962,6 +4012,18 @@ export interface components {
             runM: number;
             /** Format: double */
             waterN: number;
+        };
+        RunningBody: {
+            /** Format: double */
+            runLph?: number;
+            /** Format: double */
+            runMps?: number;
+            /** Format: double */
+            tankL?: number;
+            /** Format: double */
+            trollLph?: number;
+            /** Format: int32 */
+            version: number;
         };
         Sailed: {
             /** Format: date-time */
@@ -5154,7 +5216,7 @@ export interface operations {
             };
         };
     };
-    save_6: {
+    save_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -5232,7 +5294,7 @@ export interface operations {
             };
         };
     };
-    of: {
+    of_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5990,7 +6052,7 @@ export interface operations {
             };
         };
     };
-    save_5: {
+    save_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -6184,7 +6246,7 @@ export interface operations {
             };
         };
     };
-    save_4: {
+    save_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -6520,7 +6582,7 @@ export interface operations {
             };
         };
     };
-    save_3: {
+    save_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -6566,6 +6628,54 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunningBody"];
+                };
+            };
+        };
+    };
+    save_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RunningBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunningBody"];
+                };
             };
         };
     };
@@ -7491,6 +7601,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BeginReply"];
+                };
+            };
+        };
+    };
+    folder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GridFolderReply"];
                 };
             };
         };

@@ -16,6 +16,7 @@ import org.mosswake.bench.sturdy.FirstDrawing;
 import org.mosswake.bench.sturdy.Sturdy;
 import org.mosswake.bench.tow.ReferenceTows;
 import org.mosswake.bench.tow.TowBench;
+import org.mosswake.bench.water.ChartFrames;
 import org.mosswake.core.spread.SpreadTurns;
 import org.mosswake.core.turn.Side;
 import org.mosswake.core.turn.SideLimit;
@@ -49,6 +50,7 @@ public final class Bench {
             ChipLatency.print(args[0]);
             FirstDrawing.print(args[0]);
             FactsAtScale.print(args[0]);
+            ChartFrames.print(args[0]);
             Sturdy.print(args[0]);
         }
     }

@@ -2,6 +2,7 @@ package org.mosswake.core.course;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.mosswake.core.course.Courses.Ask;
 
 /** Ways that cover ground: lanes beside one another, and a widening round. */
@@ -67,16 +68,34 @@ final class Lanes {
         return been > COVERED * looks;
     }
 
-    /** Half circles, each wider by half of what lanes are apart: they join without a corner. */
+    /**
+     * Half circles, each wider by half of what lanes are apart: they join without a corner. About the same middle it begins outside of
+     * what was covered.
+     */
     static Track spiral(Ask ask) {
         Towed towed = ask.towed();
+        double first = FIRST * towed.radiusOverGroundM();
+        Pose middle = ask.start().beside(first);
+        double widest = first + MOST_LANES * towed.sweepM();
+        while (first < widest && coveredRound(middle, first, towed.sweepM() / 2, ask.covered())) {
+            first += towed.sweepM();
+        }
         var pieces = new ArrayList<Track.Piece>();
         double length = 0;
-        for (double radius = FIRST * towed.radiusOverGroundM(); length < ask.lengthM(); radius += towed.sweepM() / 2) {
+        for (double radius = first; length < ask.lengthM(); radius += towed.sweepM() / 2) {
             double half = Math.min(Math.PI * radius, ask.lengthM() - length);
             pieces.add(new Track.Piece(half, 1 / radius));
             length += half;
         }
-        return new Track(ask.start(), pieces);
+        return new Track(middle.beside(-first), pieces);
+    }
+
+    private static boolean coveredRound(Pose middle, double radius, double withinM, List<Pose> covered) {
+        int looks = (int) Math.ceil(2 * Math.PI * radius / LOOK_M);
+        long been = IntStream.range(0, looks)
+                .mapToObj(i -> new Pose(middle.northM(), middle.eastM(), 2 * Math.PI * i / looks).ahead(radius))
+                .filter(here -> covered.stream().anyMatch(one -> here.toM(one) < withinM))
+                .count();
+        return been > COVERED * looks;
     }
 }

@@ -71,7 +71,7 @@ public enum FaultCode {
     UNREADABLE_TABLE("the table cannot be read: {1}", "Send the columns of an export, separated by commas."),
     UNREADABLE_GRID(
             "the grid cannot be taken in: {1}",
-            "Choose a plain grid (.asc), a table of points (.csv) or a NetCDF file (.nc)."),
+            "Choose a plain grid (.asc), a table of points (.csv), a NetCDF (.nc) or a GeoTIFF (.tif)."),
     GRID_OF_WHAT(
             "nothing in ''{1}'' says what it is of",
             "Choose whether it is temperature, colour, height, current or depth."),

@@ -172,6 +172,22 @@ class CoursesTest {
         assertThat(laid.track().start().eastM()).isGreaterThan(STILL.sweepM() / 2);
     }
 
+    /** The next round and wider about the same place goes on outside of the one before. */
+    @Test
+    void roundsThatWereCoveredAreLeftOut() {
+        Courses.Ask asked = ask(Kind.SPIRAL, new Pose(0, 0, 0), Optional.empty(), STILL);
+        List<Pose> been = Courses.lay(asked).orElseThrow().track().every(20);
+        Track next = Courses.lay(northwards(asked, true, Optional.empty(), been))
+                .orElseThrow()
+                .track();
+        List<Pose> way = next.every(20);
+        long again = way.stream()
+                .filter(here -> been.stream().anyMatch(one -> one.toM(here) < STILL.sweepM() / 2))
+                .count();
+        assertThat((double) again / way.size()).isLessThan(0.25);
+        assertThat(next.lengthM()).isCloseTo(FOUR_MILES_M, within(1.0));
+    }
+
     @Test
     void wherefromNothingIsInReachThereIsNoneOrItSaysHowLittle() {
         var nowhere = new Band(Field.invented(12_000, (n, e) -> Double.NaN), 40, 60);

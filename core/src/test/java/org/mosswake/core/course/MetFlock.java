@@ -9,7 +9,7 @@ import java.util.Random;
 final class MetFlock {
     private static final double DT = 1;
     private static final double ASKED_S = 10;
-    private static final double LONGEST_S = 2400;
+    static final double LONGEST_S = 2400;
     private static final double TAKES_M = 10;
     private static final double KNOT = 0.514444;
     static final double[] LURES_M = {24, 33, 42, 52, 63, 75};
@@ -25,11 +25,15 @@ final class MetFlock {
     private final long seed;
 
     MetFlock(long seed, double wanderDegAMinute) {
+        this(seed, wanderDegAMinute, 3, 6);
+    }
+
+    MetFlock(long seed, double wanderDegAMinute, double leastKn, double mostKn) {
         this.seed = seed;
         // The first numbers of near seeds are alike.
         var random = new Random(seed * 0x9E3779B97F4A7C15L);
         mps = KNOT * (7 + 2 * random.nextDouble());
-        flockMps = KNOT * (3 + 3 * random.nextDouble());
+        flockMps = KNOT * (leastKn + (mostKn - leastKn) * random.nextDouble());
         double range = 1852 * (1 + random.nextDouble());
         double bearing = 2 * Math.PI * random.nextDouble();
         double heading = 2 * Math.PI * random.nextDouble();
@@ -70,14 +74,20 @@ final class MetFlock {
         };
     }
 
+    /** As she comes, when it is first seen. */
+    Pose begins() {
+        return new Pose(0, 0, 2 * Math.PI * errors().nextDouble());
+    }
+
+    private Random errors() {
+        return new Random(seed * 0xC2B2AE3D27D4EB4FL);
+    }
+
     /** The first attempt: until a lure is at its head, the hull too near, or it goes away again. */
     End attempt(Helm helm) {
-        var random = new Random(seed * 0xC2B2AE3D27D4EB4FL);
+        var random = errors();
         Pose boat = new Pose(0, 0, 2 * Math.PI * random.nextDouble());
-        List<Pose> been = new ArrayList<>();
-        for (int back = 200; back > 0; back--) {
-            been.add(boat.ahead(-back * mps * DT));
-        }
+        List<Pose> been = before(boat);
         SeenMoving seen = null;
         Way way = null;
         double begun = 0;
@@ -106,15 +116,11 @@ final class MetFlock {
                 }
             }
             been.add(boat);
+            Optional<End> end = at(been, t);
+            if (end.isPresent()) {
+                return end.get();
+            }
             double hull = boat.toM(flock[t][0], flock[t][1]);
-            for (int i = 0; i < LURES_M.length; i++) {
-                if (lure(been, i).toM(flock[t][0], flock[t][1]) <= TAKES_M) {
-                    return End.MET;
-                }
-            }
-            if (hull < Interception.LEAST_HULL_M) {
-                return End.RUN_OVER;
-            }
             closest = Math.min(closest, hull);
             // It was near, and she has gone on: that attempt is over.
             if (closest < 150 && hull > closest + 250) {
@@ -123,6 +129,26 @@ final class MetFlock {
             boat = way == null ? boat.ahead(mps * DT) : way.at(mps * (t + DT - begun));
         }
         return End.MISSED;
+    }
+
+    /** Her way before it was seen, each second. */
+    List<Pose> before(Pose boat) {
+        List<Pose> been = new ArrayList<>();
+        for (int back = 200; back > 0; back--) {
+            been.add(boat.ahead(-back * mps * DT));
+        }
+        return been;
+    }
+
+    /** Whether it ends now, she where her way has come to. */
+    Optional<End> at(List<Pose> been, int t) {
+        for (int i = 0; i < LURES_M.length; i++) {
+            if (lure(been, i).toM(flock[t][0], flock[t][1]) <= TAKES_M) {
+                return Optional.of(End.MET);
+            }
+        }
+        double hull = been.get(been.size() - 1).toM(flock[t][0], flock[t][1]);
+        return hull < Interception.LEAST_HULL_M ? Optional.of(End.RUN_OVER) : Optional.empty();
     }
 
     /** On the hull's way so far astern, aside of it. */

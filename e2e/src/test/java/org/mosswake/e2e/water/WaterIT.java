@@ -126,7 +126,7 @@ class WaterIT extends Journey {
     }
 
     private void choose(String name, StringBuilder text) {
-        page.getByLabel("A grid: .nc, .asc or .csv")
+        page.getByLabel("A grid: .nc, .asc, .tif or .csv")
                 .setInputFiles(
                         new FilePayload(name, "text/plain", text.toString().getBytes(StandardCharsets.UTF_8)));
     }

@@ -3,6 +3,7 @@ package org.mosswake.server.water;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.water.Beginning;
+import org.mosswake.core.water.Running;
 import org.mosswake.core.water.Spot;
 import org.mosswake.server.platform.wire.SentenceReply;
 
@@ -48,8 +49,9 @@ record BeginReply(
             double bearingDeg,
             double stepPerMileK,
             boolean colour,
-            List<PlaceReason> reasons) {
-        static PlaceReply of(Beginning place) {
+            List<PlaceReason> reasons,
+            ReachReply reach) {
+        static PlaceReply of(Beginning place, Running running) {
             return new PlaceReply(
                     SeaSpot.of(place.spot()),
                     place.title(),
@@ -61,13 +63,35 @@ record BeginReply(
                     place.reasons().stream()
                             .map(reason ->
                                     new PlaceReason(reason.rule(), reason.tenths(), SentenceReply.of(reason.says())))
-                            .toList());
+                            .toList(),
+                    ReachReply.of(running.to(place.outM())));
+        }
+    }
+
+    /**
+     * What it takes to be there.
+     *
+     * @param runS      one way
+     * @param bothWaysL of fuel, out and home; absent where it is not told what she burns
+     * @param trollH    that the rest lasts with a third of the tank kept back; absent where that is not told
+     * @param isTooFar  out and home take more than two thirds of the tank
+     */
+    record ReachReply(
+            double runS,
+            @Nullable Double bothWaysL,
+            @Nullable Double trollH,
+            boolean isTooFar) {
+        static ReachReply of(Running.Reach reach) {
+            return new ReachReply(
+                    reach.runS(), reach.bothWaysL().orElse(null), reach.trollH().orElse(null), reach.isTooFar());
         }
     }
 
     static BeginReply of(WaterService.Looked looked) {
         return new BeginReply(
-                looked.found().places().stream().map(PlaceReply::of).toList(),
+                looked.found().places().stream()
+                        .map(place -> PlaceReply.of(place, looked.running()))
+                        .toList(),
                 SentenceReply.of(looked.found().lacking()),
                 looked.found().edges().stream().map(SeaLine::of).toList(),
                 looked.found().before().stream().map(SeaLine::of).toList(),

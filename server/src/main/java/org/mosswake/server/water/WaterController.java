@@ -37,8 +37,11 @@ class WaterController {
 
     private final WaterService water;
 
-    WaterController(WaterService water) {
+    private final GridFolder folder;
+
+    WaterController(WaterService water, GridFolder folder) {
         this.water = water;
+        this.folder = folder;
     }
 
     /** Grids that are here: the newest of each kind first. */
@@ -73,6 +76,13 @@ class WaterController {
                 .stream()
                 .map(GridReply::of)
                 .toList();
+    }
+
+    /** Files that are put into a folder of the computer that serves come in by themselves. */
+    @GetMapping("/api/boats/{boat}/water/folder")
+    GridFolderReply folder(@PathVariable UUID boat) throws IOException {
+        water.all(boat);
+        return folder.reply();
     }
 
     /** Its values: floats of four bytes, little-endian, row by row from the south-west, NaN where nothing is known. */

@@ -18,10 +18,12 @@ import org.mosswake.core.call.Species;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.water.Beginnings;
 import org.mosswake.core.water.Grid;
+import org.mosswake.core.water.Running;
 import org.mosswake.core.water.Spot;
 import org.mosswake.core.water.Wanted;
 import org.mosswake.core.water.Waters;
 import org.mosswake.server.gear.BoatService;
+import org.mosswake.server.gear.BoatTitle;
 import org.mosswake.server.log.StruckWeeks;
 import org.mosswake.server.platform.database.Write;
 import org.mosswake.server.water.WaterMapper.GridRow;
@@ -40,16 +42,23 @@ class WaterService {
     /** Pictures of the sea from longer ago say nothing of today. */
     private static final Duration OLDEST = Duration.ofDays(6);
 
+    /** A day's run and back. */
+    private static final double NEAR_M = 60 * 1852.0;
+
+    private static final int MOST_BOATS = 500;
+
     private final GridStore grids;
     private final GridFiles files;
     private final BoatService boats;
     private final StruckWeeks struck;
+    private final RunningService running;
 
-    WaterService(GridStore grids, GridFiles files, BoatService boats, StruckWeeks struck) {
+    WaterService(GridStore grids, GridFiles files, BoatService boats, StruckWeeks struck, RunningService running) {
         this.grids = grids;
         this.files = files;
         this.boats = boats;
         this.struck = struck;
+        this.running = running;
     }
 
     @Transactional(readOnly = true)
@@ -84,6 +93,30 @@ class WaterService {
         }
     }
 
+    /**
+     * Of no boat in particular: every one whose water it shows has it.
+     *
+     * @throws FaultException also where it shows the water of none
+     */
+    void takeForAll(Told told, Path file) throws IOException {
+        List<Grid> all = read(file, told);
+        List<UUID> near = boats.titles(0, MOST_BOATS).stream()
+                .filter(boat -> !boat.putAway())
+                .map(BoatTitle::boatId)
+                .filter(vessel -> isNear(all.get(0).frame(), boats.homeOf(vessel)))
+                .toList();
+        if (near.isEmpty()) {
+            throw GridReader.unreadable("no boat lies within 60 miles of what it shows");
+        }
+        near.forEach(vessel -> grids.keep(vessel, told.name(), all));
+    }
+
+    private static boolean isNear(Grid.Frame frame, BoatService.Home home) {
+        double lat = Math.max(frame.southDeg(), Math.min(frame.latDeg(frame.rows() - 1), home.latitudeDeg()));
+        double lon = Math.max(frame.westDeg(), Math.min(frame.lonDeg(frame.columns() - 1), home.longitudeDeg()));
+        return new Spot(home.latitudeDeg(), home.longitudeDeg()).toM(new Spot(lat, lon)) <= NEAR_M;
+    }
+
     private List<Grid> read(Path file, Told told) throws IOException {
         try {
             return files.read(file, told);
@@ -100,8 +133,11 @@ class WaterService {
         grids.keep(vessel, name, all);
     }
 
-    /** @param picture of temperature that the edges were found in, absent without one */
-    record Looked(Beginnings.Found found, Optional<GridRow> picture) {}
+    /**
+     * @param picture of temperature that the edges were found in, absent without one
+     * @param running how she gets there
+     */
+    record Looked(Beginnings.Found found, Optional<GridRow> picture, Running running) {}
 
     /** What is known at a moment, for a target, from where she lies; the log may have entries to make first. */
     Looked look(UUID vessel, Instant at, LocalDate day, Optional<Species> target, double reachM) {
@@ -128,7 +164,8 @@ class WaterService {
                 PLACES);
         return new Looked(
                 found,
-                rows.stream().filter(row -> row.kind() == Grid.Kind.TEMPERATURE).findFirst());
+                rows.stream().filter(row -> row.kind() == Grid.Kind.TEMPERATURE).findFirst(),
+                running.of(vessel).toCore());
     }
 
     /** The newest of each kind, and of the temperature those before it: the rest is not asked. */

@@ -1,5 +1,8 @@
 package org.mosswake.server.support;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
@@ -24,9 +27,17 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
 
     public static synchronized ConfigurableApplicationContext context() {
         if (context == null) {
-            context = start(freshDatabase(), Map.of("moss.demo", "true"));
+            context = start(freshDatabase(), Map.of("moss.demo", "true", "moss.grids", folder()));
         }
         return context;
+    }
+
+    private static String folder() {
+        try {
+            return Files.createTempDirectory("moss-grids").toString();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     public static ConfigurableApplicationContext start(String url, Map<String, Object> more) {

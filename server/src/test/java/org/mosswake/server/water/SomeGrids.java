@@ -2,10 +2,16 @@ package org.mosswake.server.water;
 
 import io.jhdf.HdfFile;
 import io.jhdf.WritableHdfFile;
+import java.io.ByteArrayOutputStream;
+import java.io.DataOutputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.zip.DeflaterOutputStream;
 import ucar.ma2.Array;
 import ucar.ma2.DataType;
 import ucar.ma2.InvalidRangeException;
@@ -109,6 +115,74 @@ final class SomeGrids {
             out.putDataset("sst", values);
         }
         return taken(file);
+    }
+
+    /** As the standard lays it out, byte by byte: floats from the north, deflated, its place told by a corner. */
+    static byte[] geoTiff() {
+        var rows = new ByteArrayOutputStream();
+        try (var deflated = new DataOutputStream(new DeflaterOutputStream(rows))) {
+            for (int row = ROWS - 1; row >= 0; row--) {
+                for (int column = 0; column < COLUMNS; column++) {
+                    deflated.writeFloat(Float.isNaN(value(row, column)) ? -99 : value(row, column));
+                }
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return tiff(rows.toByteArray(), 32, 3, 1, 2);
+    }
+
+    /** Three bytes a pixel: what looks like a chart of the sea and holds no value of it. */
+    static byte[] colours() {
+        return tiff(new byte[3 * ROWS * COLUMNS], 8, 1, 3, 2);
+    }
+
+    /** In metres of a projection. */
+    static byte[] projected() {
+        return tiff(new byte[4 * ROWS * COLUMNS], 32, 3, 1, 1);
+    }
+
+    private static byte[] tiff(byte[] strip, int bits, int format, int bands, int model) {
+        int entries = 14;
+        int after = 8 + 2 + 12 * entries + 4;
+        ByteBuffer out = ByteBuffer.allocate(after + 200 + strip.length);
+        out.putShort((short) 0x4D4D).putShort((short) 42).putInt(8).putShort((short) entries);
+        int scale = after;
+        int tie = scale + 24;
+        int keys = tie + 48;
+        int none = keys + 24;
+        int data = none + 8;
+        entry(out, 256, 3, 1, COLUMNS << 16);
+        entry(out, 257, 3, 1, ROWS << 16);
+        // Of three bands the list would stand elsewhere: the first two are here, and the third is as they are.
+        entry(out, 258, 3, 1, bits << 16);
+        entry(out, 259, 3, 1, (bands > 1 || model == 1 ? 1 : 8) << 16);
+        entry(out, 262, 3, 1, (bands > 1 ? 2 : 1) << 16);
+        entry(out, 273, 4, 1, data);
+        entry(out, 277, 3, 1, bands << 16);
+        entry(out, 278, 3, 1, ROWS << 16);
+        entry(out, 279, 4, 1, strip.length);
+        entry(out, 339, 3, 1, format << 16);
+        entry(out, 33_550, 12, 3, scale);
+        entry(out, 33_922, 12, 6, tie);
+        entry(out, 34_735, 3, 12, keys);
+        entry(out, 42_113, 2, 4, 0x2D393900);
+        out.putInt(0);
+        out.putDouble(0.1).putDouble(0.1).putDouble(0);
+        // The corner in the north-west, half a cell beside the middle of the first one.
+        for (double at : new double[] {0, 0, 0, lon(0) - 0.05, lat(ROWS - 1) + 0.05, 0}) {
+            out.putDouble(at);
+        }
+        for (int key : new int[] {1, 1, 0, 2, 1024, 0, 1, model, 1025, 0, 1, 1}) {
+            out.putShort((short) key);
+        }
+        out.position(data);
+        out.put(strip);
+        return Arrays.copyOf(out.array(), out.position());
+    }
+
+    private static void entry(ByteBuffer out, int tag, int type, int count, int value) {
+        out.putShort((short) tag).putShort((short) type).putInt(count).putInt(value);
     }
 
     private static byte[] taken(Path file) throws IOException {

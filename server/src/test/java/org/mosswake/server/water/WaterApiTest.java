@@ -34,7 +34,7 @@ class WaterApiTest {
             for (int column = 0; column < SomeGrids.COLUMNS; column++) {
                 float expected = SomeGrids.value(row, column);
                 float is = cells.getFloat();
-                assertThat(Float.isNaN(is)).isEqualTo(Float.isNaN(expected));
+                assertThat(Float.isNaN(is)).as("row %d, column %d: %s", row, column, is).isEqualTo(Float.isNaN(expected));
                 if (!Float.isNaN(expected)) {
                     assertThat(is).isCloseTo(expected, within(0.006f));
                 }
@@ -42,13 +42,21 @@ class WaterApiTest {
         }
     }
 
-    /** One sea in four formats: the same cells, from the south-west, gaps as gaps. */
+    /** One sea in five formats: the same cells, from the south-west, gaps as gaps. */
     @Test
     void everyOpenFormatIsTheSameSea(Api api) throws Exception {
         String boat = api.newBoat();
-        byte[][] files = {SomeGrids.ascii(), SomeGrids.points(), SomeGrids.classic(), SomeGrids.hdf5()};
-        String[] names = {"sst_2026-06-14.asc", "grid 20260615T06.csv", "x.nc", "y_20260616.nc"};
-        String[] at = {"2026-06-14T12:00:00Z", "2026-06-15T06:00:00Z", "2026-06-17T22:00:00Z", "2026-06-16T12:00:00Z"};
+        byte[][] files = {
+            SomeGrids.ascii(), SomeGrids.points(), SomeGrids.classic(), SomeGrids.hdf5(), SomeGrids.geoTiff()
+        };
+        String[] names = {"sst_2026-06-14.asc", "grid 20260615T06.csv", "x.nc", "y_20260616.nc", "sst_2026-06-13.tif"};
+        String[] at = {
+            "2026-06-14T12:00:00Z",
+            "2026-06-15T06:00:00Z",
+            "2026-06-17T22:00:00Z",
+            "2026-06-16T12:00:00Z",
+            "2026-06-13T12:00:00Z"
+        };
         for (int i = 0; i < files.length; i++) {
             Api.Answer taken = drop(api, boat, "name=" + names[i].replace(" ", "%20"), files[i]);
             assertThat(taken.status()).as(names[i] + taken.text()).isEqualTo(200);
@@ -59,10 +67,10 @@ class WaterApiTest {
                             .status())
                     .isEqualTo(200);
         }
-        assertThat(api.get(boat + "/water").json()).hasSize(4);
+        assertThat(api.get(boat + "/water").json()).hasSize(5);
         String first = api.get(boat + "/water").json().get(0).get("gridId").asString();
         assertThat(api.send("DELETE", boat + "/water/" + first, null).status()).isEqualTo(204);
-        assertThat(api.get(boat + "/water").json()).hasSize(3);
+        assertThat(api.get(boat + "/water").json()).hasSize(4);
         assertThat(api.send("DELETE", boat + "/water/" + first, null).status()).isEqualTo(404);
     }
 
@@ -84,13 +92,16 @@ class WaterApiTest {
     void brokenFilesAreRefusedWithAReason(Api api) throws Exception {
         String boat = api.newBoat();
         var random = new Random(7);
-        byte[][] whole = {SomeGrids.ascii(), SomeGrids.points(), SomeGrids.classic(), SomeGrids.hdf5()};
-        String[] names = {"sst.asc", "sst.csv", "sst.nc", "sst.nc"};
-        for (int i = 0; i < 200; i++) {
-            int which = i % 4;
-            byte[] broken =
-                    i % 8 < 4 ? Arrays.copyOf(whole[which], random.nextInt(whole[which].length)) : whole[which].clone();
-            for (int flips = 0; i % 8 >= 4 && flips < 1 + random.nextInt(20); flips++) {
+        byte[][] whole = {
+            SomeGrids.ascii(), SomeGrids.points(), SomeGrids.classic(), SomeGrids.hdf5(), SomeGrids.geoTiff()
+        };
+        String[] names = {"sst.asc", "sst.csv", "sst.nc", "sst.nc", "sst.tif"};
+        for (int i = 0; i < 250; i++) {
+            int which = i % 5;
+            byte[] broken = i % 10 < 5
+                    ? Arrays.copyOf(whole[which], random.nextInt(whole[which].length))
+                    : whole[which].clone();
+            for (int flips = 0; i % 10 >= 5 && flips < 1 + random.nextInt(20); flips++) {
                 broken[random.nextInt(broken.length)] = (byte) random.nextInt(256);
             }
             Api.Answer answer = drop(api, boat, "name=" + names[which], broken);
@@ -105,6 +116,18 @@ class WaterApiTest {
                             .codes())
                     .containsExactly("UNREADABLE_GRID");
         }
+    }
+
+    /** A picture of colours would be read as temperatures of 0 to 255 degrees; one on a projection would lie elsewhere. */
+    @Test
+    void aPictureThatHoldsNoValuesOrLiesElsewhereIsRefused(Api api) {
+        String boat = api.newBoat();
+        assertThat(drop(api, boat, "name=sst_2026-06-14.tif", SomeGrids.colours())
+                        .text())
+                .contains("picture of colours");
+        assertThat(drop(api, boat, "name=sst_2026-06-14.tif", SomeGrids.projected())
+                        .text())
+                .contains("on a projection");
     }
 
     /** The demo's sea has places to begin, the best with reasons that add up; an earlier moment knows less. */
@@ -151,5 +174,33 @@ class WaterApiTest {
         assertThat(begin.get("places")).isEmpty();
         assertThat(begin.has("picture")).isFalse();
         assertThat(begin.get("lacking").toString()).contains("No temperature is here");
+    }
+
+    /** What she burns is told once, by whichever device; each place says what it takes, and what is too far is said to be. */
+    @Test
+    void aPlaceSaysWhatItTakesToBeThere(Api api) {
+        String boat = api.quietLedger();
+        String begin = boat + "/water/begin?" + AT.substring(1);
+        assertThat(api.get(begin).json().at("/places/0/reach").has("bothWaysL")).isFalse();
+        int version = api.get(boat + "/running").json().get("version").asInt();
+        String told = "{\"version\":%d,\"runMps\":10,\"runLph\":36,\"trollLph\":10,\"tankL\":%s}";
+        Api.Answer kept = api.send("PUT", boat + "/running", told.formatted(version, "600"));
+        assertThat(kept.status()).as(kept.text()).isEqualTo(200);
+        JsonNode place = api.get(begin).json().at("/places/0");
+        double outM = place.get("outM").asDouble();
+        assertThat(place.at("/reach/runS").asDouble()).isCloseTo(outM / 10, within(1e-6));
+        assertThat(place.at("/reach/bothWaysL").asDouble()).isCloseTo(2 * outM / 1000, within(1e-6));
+        assertThat(place.at("/reach/isTooFar").asBoolean()).isFalse();
+        assertThat(api.send("PUT", boat + "/running", told.formatted(version, "600"))
+                        .status())
+                .isEqualTo(409);
+        assertThat(api.send("PUT", boat + "/running", told.formatted(version + 1, "0"))
+                        .fields())
+                .containsExactly("tankL");
+        api.send("PUT", boat + "/running", told.formatted(version + 1, "30"));
+        assertThat(api.get(begin).json().at("/places/0/reach/isTooFar").asBoolean())
+                .isTrue();
+        api.send("PUT", boat + "/running", "{\"version\":%d}".formatted(version + 2));
+        assertThat(api.get(boat + "/running").json().has("tankL")).isFalse();
     }
 }

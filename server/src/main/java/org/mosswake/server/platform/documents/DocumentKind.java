@@ -25,5 +25,7 @@ public enum DocumentKind {
     /** A place with a name; named by its id. */
     MARK,
     /** Of a day; named by its date. */
-    COURSE
+    COURSE,
+    /** How she runs out and what she burns; one. */
+    RUNNING
 }

@@ -29,7 +29,7 @@ public class GridFiles {
                 .filter(reader -> reader.reads(told.name(), head))
                 .findFirst()
                 .orElseThrow(() -> GridReader.unreadable(
-                        "it is no plain grid (.asc), no table of points (.csv) and no NetCDF (.nc)"))
+                        "it is no plain grid (.asc), no table of points (.csv), no NetCDF (.nc) and no GeoTIFF (.tif)"))
                 .read(file, told);
     }
 }

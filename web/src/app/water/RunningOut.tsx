@@ -1,0 +1,77 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import type { Problem } from '../../shared/api/client'
+import { RANGES } from '../../shared/api/generated/ranges'
+import { Button } from '../../shared/ui/Button'
+import { TypedField } from '../../shared/ui/TypedField'
+import { useUnits, type Figure } from '../../units/UnitsContext'
+import { runningOf, saveRunning, type Running } from '../../water/queries'
+
+type Part = Exclude<keyof Running, 'version'>
+
+/** What can be told, in the order a sentence says it; `usual` is what core takes until it is. */
+const PARTS: readonly { part: Part; words: string; after: string; figure: Figure; usual?: number }[] = [
+  { part: 'runMps', words: 'She runs out at', after: '', figure: 'speed', usual: 8.2311 },
+  { part: 'runLph', words: 'burns then', after: 'an hour', figure: 'volume' },
+  { part: 'trollLph', words: 'trolling', after: 'an hour', figure: 'volume' },
+  { part: 'tankL', words: 'of a tank of', after: '', figure: 'volume' },
+]
+
+/** How she gets there and what it burns: of the boat, told once for every device. */
+export function RunningOut({ boat }: { boat: string }) {
+  const units = useUnits()
+  const client = useQueryClient()
+  const kept = useQuery(runningOf(boat)).data
+  const [problem, setProblem] = useState<string | null>(null)
+  if (!kept) return null
+  const said = (si: number | undefined, figure: Figure) =>
+    si === undefined ? 'not told' : units.say(figure, si)
+  const set = async (part: Part, value: number | undefined) => {
+    const { [part]: _had, ...rest } = kept
+    try {
+      await saveRunning(boat, value === undefined ? rest : { ...rest, [part]: value })
+      setProblem(null)
+    } catch (error) {
+      const { status, message } = error as Problem
+      setProblem(
+        status === 409 ? 'Another device told something else since: look, and say it again.' : message,
+      )
+    }
+    await client.invalidateQueries({ queryKey: runningOf(boat).queryKey })
+    await client.invalidateQueries({ queryKey: ['water-begin', boat] })
+  }
+  return (
+    <section aria-label="How she runs out" className="mb-3">
+      {PARTS.map(({ part, words, after, figure, usual }) => (
+        <p key={part} className="flex items-center gap-2 py-0.5">
+          {words}
+          <TypedField
+            label={words}
+            value={said(kept[part] ?? usual, figure)}
+            size={8}
+            onCommit={(typed) => {
+              const read = units.read(figure, typed)
+              const { least, most } = RANGES.RunningBody[part]
+              if (read === null || read < least || read > most)
+                return `Type from ${units.say(figure, least)} to ${units.say(figure, most)}.`
+              void set(part, read)
+              return null
+            }}
+          />
+          {after}
+          {kept[part] !== undefined && (
+            <Button
+              small
+              tone="quiet"
+              aria-label={`Forget: ${words}`}
+              onClick={() => void set(part, undefined)}
+            >
+              forget
+            </Button>
+          )}
+        </p>
+      ))}
+      {problem && <p role="alert">{problem}</p>}
+    </section>
+  )
+}
