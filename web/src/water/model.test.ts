@@ -5,6 +5,8 @@ import {
   boundsOf,
   contourLevels,
   newestOf,
+  passedOver,
+  pieces,
   scaleOf,
   seaAbout,
   shareOf,
@@ -27,6 +29,7 @@ const GRID: Grid = {
   latStepDeg: 0.1,
   lonStepDeg: 0.1,
   knownShare: 1,
+  reachShare: 0.8,
   least: 20,
   most: 25,
 }
@@ -59,6 +62,16 @@ describe('a grid on the picture', () => {
     expect(newestOf(grids, 'TEMPERATURE', Date.parse('2026-06-18T00:00:00Z'))?.gridId).toBe('g')
     expect(newestOf(grids, 'TEMPERATURE', Date.parse('2026-06-17T12:00:00Z'))?.gridId).toBe('older')
     expect(newestOf(grids, 'DEPTH', Date.parse('2026-06-18T00:00:00Z'))).toBeUndefined()
+    expect(newestOf(grids, 'TEMPERATURE', Date.parse('2026-06-26T00:00:00Z'))).toBeUndefined()
+  })
+
+  it('is passed over where a newer one shows too little of the sea in reach, and that is said', () => {
+    const at = Date.parse('2026-06-18T00:00:00Z')
+    const scrap = { ...GRID, gridId: 'scrap', at: '2026-06-17T23:00:00Z', reachShare: 0.3 }
+    expect(newestOf([GRID, scrap], 'TEMPERATURE', at)?.gridId).toBe('g')
+    expect(passedOver([GRID, scrap], GRID, at)?.gridId).toBe('scrap')
+    expect(newestOf([GRID, { ...scrap, reachShare: 0.5 }], 'TEMPERATURE', at)?.gridId).toBe('scrap')
+    expect(passedOver([GRID], GRID, at)).toBeUndefined()
   })
 })
 
@@ -107,5 +120,11 @@ describe('tints, depths and scale', () => {
     expect(means[0]).toBeCloseTo((1 + 6 + 7) / 3)
     expect(means[5]).toBeCloseTo((16 + 17) / 2)
     expect(thinned(GRID, CELLS, 4).cells).toBe(CELLS)
+  })
+
+  it('draws her way only where it is known: not across a time without a word', () => {
+    const at = (minute: number) => ({ at: `2026-06-18T08:${String(minute).padStart(2, '0')}:00Z` })
+    expect(pieces([0, 4, 9, 20, 21].map(at)).map((piece) => piece.length)).toEqual([3, 2])
+    expect(pieces([])).toEqual([])
   })
 })

@@ -152,11 +152,30 @@ export function contourLevels(least: number, most: number): number[] {
   return inside.filter((_, i) => i % each === 0)
 }
 
-/** The newest of a kind that was known at a moment (ms). */
-export const newestOf = (grids: readonly Grid[], kind: Kind, at: number): Grid | undefined =>
+/** What is older says nothing of now (ms). */
+const OLDEST_MS = 6 * 24 * 3600_000
+/** Of what the widest picture shows: a newer one that shows less says nothing of the rest, as in core. */
+const WIDE = 0.5
+
+/** Pictures of a kind at a moment, the newest first; what does not change counts always. */
+const byAge = (grids: readonly Grid[], kind: Kind, at: number): Grid[] =>
   grids
-    .filter((grid) => grid.kind === kind && (grid.at === undefined || Date.parse(grid.at) <= at))
-    .sort((a, b) => Date.parse(b.at ?? '') - Date.parse(a.at ?? ''))[0]
+    .filter((grid) => grid.kind === kind)
+    .filter(({ at: of }) => !of || (Date.parse(of) <= at && Date.parse(of) > at - OLDEST_MS))
+    .sort((a, b) => Date.parse(b.at ?? '') - Date.parse(a.at ?? ''))
+
+/** The newest that shows enough of the sea in reach to stand for it. */
+export function newestOf(grids: readonly Grid[], kind: Kind, at: number): Grid | undefined {
+  const all = byAge(grids, kind, at)
+  const widest = Math.max(0, ...all.map(({ reachShare }) => reachShare))
+  return all.find(({ reachShare }) => reachShare >= WIDE * widest)
+}
+
+/** A newer one that shows too little; undefined where there is none. */
+export const passedOver = (grids: readonly Grid[], shown: Grid, at: number): Grid | undefined => {
+  const [newest] = byAge(grids, shown.kind, at)
+  return newest?.gridId === shown.gridId || !newest?.at ? undefined : newest
+}
 
 const MILE_M = 1852
 /** A scale of a round length that is about so wide (px). */
@@ -203,4 +222,18 @@ export function thinned(grid: Grid, cells: Float32Array, most: number): { grid: 
     },
     cells: means,
   }
+}
+
+/** Between two places so far apart in time nobody knows her way (ms). */
+const SILENT_MS = 5 * 60_000
+
+/** Her way in the pieces in which it is known. */
+export function pieces<T extends { at: string }>(way: readonly T[]): T[][] {
+  const all: T[][] = []
+  for (const fix of way) {
+    const last = all.at(-1)?.at(-1)
+    if (last && Date.parse(fix.at) - Date.parse(last.at) <= SILENT_MS) all.at(-1)!.push(fix)
+    else all.push([fix])
+  }
+  return all
 }

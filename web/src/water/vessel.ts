@@ -46,16 +46,22 @@ const hull = (headingDeg: number, faded: boolean) =>
 
 const layer = (features: Feature[]) => new VectorLayer({ source: new VectorSource({ features }) })
 
-/** Her way of the day: thin, over the tints and under all that is touched. */
-export function trackLayer(way: readonly SeaSpot[], sea: Sea) {
-  if (way.length < 2) return layer([])
-  const track = new Feature(new LineString(way.map((spot) => sea.toXy(spot))))
-  track.setStyle([
-    new Style({ stroke: new Stroke({ color: FOAM, width: 4 }) }),
-    new Style({ stroke: new Stroke({ color: INK, width: 1.8 }) }),
-  ])
-  return layer([track])
-}
+const drawn = [
+  new Style({ stroke: new Stroke({ color: FOAM, width: 4 }) }),
+  new Style({ stroke: new Stroke({ color: INK, width: 1.8 }) }),
+]
+
+/** Her ways, each as far as it is known: thin, over the tints and under all that is touched. */
+export const trackLayer = (ways: readonly (readonly SeaSpot[])[], sea: Sea) =>
+  layer(
+    ways
+      .filter((way) => way.length > 1)
+      .map((way) => {
+        const track = new Feature(new LineString(way.map((spot) => sea.toXy(spot))))
+        track.setStyle(drawn)
+        return track
+      }),
+  )
 
 /** Where she is; a ring where nobody knows how she lies. */
 export function vesselLayer(at: SeaSpot, headingDeg: number | undefined, faded: boolean, sea: Sea) {

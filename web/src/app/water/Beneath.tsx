@@ -24,7 +24,7 @@ export function Beneath({
   const units = useUnits()
   const drawn = course
     ? 'Green: her way. Thin: where each lure comes. Grey: where she has been.'
-    : 'Dark: an edge. Dotted: a day before. Blank: cloud. Triangles: your strikes for their time.'
+    : 'Dark: an edge. Dotted: a day before. Blank: cloud. Triangles: your strikes for their time. Thin: her way.'
   const count = (n: number, one: string) => (n === 1 ? `1 ${one}…` : `${n} ${one}s…`)
   return (
     <div className="flex flex-wrap items-center gap-x-4 border-t-2 border-ink bg-shade px-4 py-1">

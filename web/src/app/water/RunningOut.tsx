@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { Fragment, useState } from 'react'
 import type { Problem } from '../../shared/api/client'
 import { RANGES } from '../../shared/api/generated/ranges'
 import { Button } from '../../shared/ui/Button'
@@ -11,10 +11,10 @@ type Part = Exclude<keyof Running, 'version'>
 
 /** What can be told, in the order a sentence says it; `usual` is what core takes until it is. */
 const PARTS: readonly { part: Part; words: string; after: string; figure: Figure; usual?: number }[] = [
-  { part: 'runMps', words: 'She runs out at', after: '', figure: 'speed', usual: 8.2311 },
-  { part: 'runLph', words: 'burns then', after: 'an hour', figure: 'volume' },
-  { part: 'trollLph', words: 'trolling', after: 'an hour', figure: 'volume' },
-  { part: 'tankL', words: 'of a tank of', after: '', figure: 'volume' },
+  { part: 'runMps', words: 'Runs out at', after: '', figure: 'speed', usual: 8.2311 },
+  { part: 'runLph', words: 'Burns then', after: 'an hour', figure: 'volume' },
+  { part: 'trollLph', words: 'Trolling', after: 'an hour', figure: 'volume' },
+  { part: 'tankL', words: 'Tank', after: '', figure: 'volume' },
 ]
 
 /** How she gets there and what it burns: of the boat, told once for every device. */
@@ -42,35 +42,36 @@ export function RunningOut({ boat }: { boat: string }) {
   }
   return (
     <section aria-label="How she runs out" className="mb-3">
-      {PARTS.map(({ part, words, after, figure, usual }) => (
-        <p key={part} className="flex items-center gap-2 py-0.5">
-          {words}
-          <TypedField
-            label={words}
-            value={said(kept[part] ?? usual, figure)}
-            size={8}
-            onCommit={(typed) => {
-              const read = units.read(figure, typed)
-              const { least, most } = RANGES.RunningBody[part]
-              if (read === null || read < least || read > most)
-                return `Type from ${units.say(figure, least)} to ${units.say(figure, most)}.`
-              void set(part, read)
-              return null
-            }}
-          />
-          {after}
-          {kept[part] !== undefined && (
+      <div className="grid grid-cols-[max-content_max-content_1fr_max-content] items-center gap-x-1.5">
+        {PARTS.map(({ part, words, after, figure, usual }) => (
+          <Fragment key={part}>
+            <span>{words}</span>
+            <TypedField
+              label={words}
+              value={said(kept[part] ?? usual, figure)}
+              size={6}
+              onCommit={(typed) => {
+                const read = units.read(figure, typed)
+                const { least, most } = RANGES.RunningBody[part]
+                if (read === null || read < least || read > most)
+                  return `Type from ${units.say(figure, least)} to ${units.say(figure, most)}.`
+                void set(part, read)
+                return null
+              }}
+            />
+            <span className="text-sm whitespace-nowrap text-slate">{after}</span>
             <Button
               small
               tone="quiet"
+              className={kept[part] === undefined ? 'invisible' : ''}
               aria-label={`Forget: ${words}`}
               onClick={() => void set(part, undefined)}
             >
               forget
             </Button>
-          )}
-        </p>
-      ))}
+          </Fragment>
+        ))}
+      </div>
       {problem && <p role="alert">{problem}</p>}
     </section>
   )

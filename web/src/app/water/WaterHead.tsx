@@ -34,7 +34,11 @@ export function WaterHead({
           ))}
         </Select>
       </label>
-      <span className="text-sm text-slate">{w.shown && pictureWords(w.shown, timeZone)}</span>
+      <span className="text-sm text-slate">
+        {w.shown && pictureWords(w.shown, timeZone)}
+        {w.passed &&
+          `; a newer one, ${pictureWords(w.passed, timeZone)}, shows too little of the sea in reach`}
+      </span>
     </div>
   )
 }

@@ -5,7 +5,7 @@ import { unreal } from '../../deck/gauges'
 import { instrumentsOf, type GaugeName, type Instruments } from '../../deck/queries'
 import { wayOf } from '../../log/queries'
 import { sources } from '../../shared/device'
-import type { Sea } from '../../water/model'
+import { pieces, type Sea } from '../../water/model'
 import type { SeaSpot } from '../../water/queries'
 import { trackLayer, vesselLayer } from '../../water/vessel'
 import type { PlanDay } from '../plan/usePlanDay'
@@ -71,7 +71,7 @@ export function useHere(boat: string, { day }: PlanDay, sea: Sea) {
   const newest = heard && (!told || heard.agoMs <= told.agoMs) ? heard : told
   const here = newest && newest.agoMs < OLDEST_MS ? newest : null
   const since = useSince(here)
-  const track = useMemo(() => [trackLayer([...(way ?? []), ...since], sea)], [way, since, sea])
+  const track = useMemo(() => [trackLayer([...pieces(way ?? []), since], sea)], [way, since, sea])
   const { latitudeDeg, longitudeDeg, headingDeg } = here ?? {}
   const still = (here?.agoMs ?? 0) > STILL_MS
   const vessel = useMemo(

@@ -14,7 +14,7 @@ import {
   struckLayer,
   tintLayer,
 } from '../../water/layers'
-import { around, KINDS, newestOf, seaAbout, valueAt } from '../../water/model'
+import { around, KINDS, newestOf, passedOver, seaAbout, valueAt } from '../../water/model'
 import {
   beginOf,
   cellsOf,
@@ -105,6 +105,8 @@ export function useWater(boat: Boat, planDay: PlanDay, target: Target | undefine
     kind,
     setKind: (next: Kind) => put({ of: next }),
     shown,
+    /** A newer picture that shows too little of the sea in reach. */
+    passed: grids && shown && passedOver(grids, shown, minute),
     cells,
     say,
     sea,

@@ -16,6 +16,7 @@ const GRID = {
   latStepDeg: 0.1,
   lonStepDeg: 0.1,
   knownShare: 0.9,
+  reachShare: 0.9,
 }
 
 describe('when a picture is of', () => {

@@ -2619,6 +2619,8 @@ export interface components {
             /** Format: double */
             most?: number;
             name: string;
+            /** Format: double */
+            reachShare: number;
             /** Format: int32 */
             rows: number;
             /** Format: double */

@@ -79,6 +79,19 @@ public record Grid(Kind kind, Optional<Instant> at, Frame frame, float[] values)
             return from.toM(new Spot(lat, lon));
         }
 
+        /** Of the sea within so far each way of a place, how much lies in it: 0 to 1. */
+        public double shareOf(Spot middle, double reachM) {
+            double up = reachM / DEGREE_M;
+            double across = up / Math.cos(Math.toRadians(middle.latDeg()));
+            return overlap(southDeg - latStepDeg / 2, rows * latStepDeg, middle.latDeg(), up)
+                    * overlap(westDeg - lonStepDeg / 2, columns * lonStepDeg, middle.lonDeg(), across);
+        }
+
+        private static double overlap(double from, double span, double middle, double half) {
+            double in = Math.min(from + span, middle + half) - Math.max(from, middle - half);
+            return Math.max(0, in) / (2 * half);
+        }
+
         public double northM() {
             return latStepDeg * DEGREE_M;
         }

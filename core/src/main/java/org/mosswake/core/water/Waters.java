@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 
 /** All grids that are known of a piece of sea, looked at from a moment. */
 public record Waters(List<Grid> grids) {
@@ -12,6 +13,21 @@ public record Waters(List<Grid> grids) {
 
     public Waters {
         grids = List.copyOf(grids);
+    }
+
+    /** Of what the widest picture shows: a newer one that shows less says nothing of the rest. */
+    private static final double WIDE = 0.5;
+
+    /**
+     * Of pictures of one kind those that show enough of the sea to stand for it, in their order.
+     *
+     * @param share of it that each one shows
+     */
+    public static <T> List<T> wide(List<T> pictures, ToDoubleFunction<T> share) {
+        double widest = pictures.stream().mapToDouble(share).max().orElse(0);
+        return pictures.stream()
+                .filter(one -> share.applyAsDouble(one) >= WIDE * widest)
+                .toList();
     }
 
     /** The newest of a kind. */

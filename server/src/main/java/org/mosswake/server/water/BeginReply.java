@@ -95,6 +95,6 @@ record BeginReply(
                 SentenceReply.of(looked.found().lacking()),
                 looked.found().edges().stream().map(SeaLine::of).toList(),
                 looked.found().before().stream().map(SeaLine::of).toList(),
-                looked.picture().map(GridReply::of).orElse(null));
+                looked.picture().map(row -> GridReply.of(row, looked.home())).orElse(null));
     }
 }

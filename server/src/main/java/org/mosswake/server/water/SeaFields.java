@@ -7,9 +7,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.mosswake.core.course.Field;
 import org.mosswake.core.water.Grid;
 import org.mosswake.core.water.Spot;
+import org.mosswake.core.water.Waters;
 import org.mosswake.server.water.WaterMapper.GridRow;
 import org.springframework.stereotype.Component;
 
@@ -36,11 +38,12 @@ public class SeaFields {
         this.grids = grids;
     }
 
-    /** Depth of the bottom by the grid that came last; empty where none has any there. */
+    /** Depth of the bottom by the grid that came last of those that show the place; empty where none has any there. */
     public Optional<Field> depth(UUID vessel, Spot middle, double reachM) {
-        return newest(grids.all(vessel), Grid.Kind.DEPTH, Instant.MAX)
+        return newest(grids.all(vessel), Grid.Kind.DEPTH, Instant.MAX, middle, reachM)
                 .map(row -> field(vessel, row, middle, reachM))
-                .filter(Field::knowsAnything);
+                .filter(Field::knowsAnything)
+                .findFirst();
     }
 
     private Field field(UUID vessel, GridRow row, Spot middle, double reachM) {
@@ -67,15 +70,19 @@ public class SeaFields {
     }
 
     private Optional<Double> part(UUID vessel, List<GridRow> rows, Grid.Kind kind, Instant at, Spot there) {
-        return newest(rows, kind, at)
-                .flatMap(row -> grids.about(vessel, row, there, BESIDE_M).about(there.latDeg(), there.lonDeg()));
+        return newest(rows, kind, at, there, BESIDE_M)
+                .flatMap(
+                        row -> grids.about(vessel, row, there, BESIDE_M).about(there.latDeg(), there.lonDeg()).stream())
+                .findFirst();
     }
 
-    private static Optional<GridRow> newest(List<GridRow> rows, Grid.Kind kind, Instant at) {
-        return rows.stream()
+    /** Those that show enough of the sea about a place, the newest first. */
+    private static Stream<GridRow> newest(List<GridRow> rows, Grid.Kind kind, Instant at, Spot middle, double reachM) {
+        List<GridRow> all = rows.stream()
                 .filter(row -> row.kind() == kind)
                 .filter(row ->
                         row.at() == null || !row.at().isAfter(at) && row.at().isAfter(at.minus(OLDEST)))
-                .findFirst();
+                .toList();
+        return Waters.wide(all, row -> row.frame().shareOf(middle, reachM)).stream();
     }
 }

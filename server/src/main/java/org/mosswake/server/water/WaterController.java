@@ -17,6 +17,8 @@ import org.mosswake.core.call.Species;
 import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.core.water.Grid;
+import org.mosswake.core.water.Spot;
+import org.mosswake.server.water.WaterMapper.GridRow;
 import org.mosswake.server.water.read.GridReader.Told;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -47,7 +49,7 @@ class WaterController {
     /** Grids that are here: the newest of each kind first. */
     @GetMapping("/api/boats/{boat}/water")
     List<GridReply> all(@PathVariable UUID boat) {
-        return water.all(boat).stream().map(GridReply::of).toList();
+        return replies(boat, water.all(boat));
     }
 
     /**
@@ -68,14 +70,17 @@ class WaterController {
         var faults = new Faults();
         faults.text("name", name, LONGEST_NAME);
         faults.throwIfAny();
-        return water
-                .take(
+        return replies(
+                boat,
+                water.take(
                         boat,
                         new Told(name, Optional.ofNullable(kind), Optional.ofNullable(at)),
-                        request.getInputStream())
-                .stream()
-                .map(GridReply::of)
-                .toList();
+                        request.getInputStream()));
+    }
+
+    private List<GridReply> replies(UUID boat, List<GridRow> rows) {
+        Spot home = water.home(boat);
+        return rows.stream().map(row -> GridReply.of(row, home)).toList();
     }
 
     /** Files that are put into a folder of the computer that serves come in by themselves. */
@@ -127,7 +132,7 @@ class WaterController {
             @RequestParam Instant at,
             @RequestParam LocalDate day,
             @RequestParam(required = false) @Nullable Species target,
-            @RequestParam(defaultValue = "46300") double reachM) {
+            @RequestParam(defaultValue = "" + WaterService.REACH_M) double reachM) {
         var faults = new Faults();
         REACH_M.check(faults, "reachM", reachM);
         faults.throwIfAny();

@@ -10,6 +10,7 @@ import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.water.Grid;
+import org.mosswake.core.water.Spot;
 
 @Mapper
 interface WaterMapper {
@@ -38,6 +39,11 @@ interface WaterMapper {
             @Nullable Float most) {
         Grid.Frame frame() {
             return new Grid.Frame(rowCount, columnCount, southDeg, westDeg, latStepDeg, lonStepDeg);
+        }
+
+        /** Of the sea within so far of a place, how much it shows: what lies under cloud it does not. */
+        double shows(Spot middle, double reachM) {
+            return frame().shareOf(middle, reachM) * knownShare;
         }
     }
 

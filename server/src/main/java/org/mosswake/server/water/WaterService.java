@@ -12,8 +12,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.mosswake.core.call.Species;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.water.Beginnings;
@@ -36,6 +38,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** Grids of a boat's sea, and where they say that it is worth beginning. */
 @Service
 class WaterService {
+    /** She is out and home again in a day: 25 miles. */
+    static final int REACH_M = 46_300;
+
     private static final int PLACES = 3;
     /** Of temperature: some days, with two pictures each. */
     private static final int MOST_PICTURES = 8;
@@ -65,6 +70,12 @@ class WaterService {
     List<GridRow> all(UUID vessel) {
         boats.require(vessel);
         return grids.all(vessel);
+    }
+
+    @Transactional(readOnly = true)
+    Spot home(UUID vessel) {
+        BoatService.Home lies = boats.homeOf(vessel);
+        return new Spot(lies.latitudeDeg(), lies.longitudeDeg());
     }
 
     @Transactional(readOnly = true)
@@ -137,16 +148,16 @@ class WaterService {
      * @param picture of temperature that the edges were found in, absent without one
      * @param running how she gets there
      */
-    record Looked(Beginnings.Found found, Optional<GridRow> picture, Running running) {}
+    record Looked(Beginnings.Found found, Optional<GridRow> picture, Spot home, Running running) {}
 
     /** What is known at a moment, for a target, from where she lies; the log may have entries to make first. */
     Looked look(UUID vessel, Instant at, LocalDate day, Optional<Species> target, double reachM) {
-        BoatService.Home lies = boats.homeOf(vessel);
-        var home = new Spot(lies.latitudeDeg(), lies.longitudeDeg());
-        List<GridRow> rows = grids.all(vessel).stream()
+        Spot home = home(vessel);
+        List<GridRow> all = grids.all(vessel).stream()
                 .filter(row ->
                         row.at() == null || !row.at().isAfter(at) && row.at().isAfter(at.minus(OLDEST)))
                 .toList();
+        List<GridRow> rows = wide(all, home, reachM);
         var known = new ArrayList<Grid>();
         looked(rows).forEach(row -> known.add(grids.about(vessel, row, home, reachM)));
         var waters = new Waters(known);
@@ -165,7 +176,18 @@ class WaterService {
         return new Looked(
                 found,
                 rows.stream().filter(row -> row.kind() == Grid.Kind.TEMPERATURE).findFirst(),
+                home,
                 running.of(vessel).toCore());
+    }
+
+    /** The newest first, as they were; of each kind those that show enough of the sea in reach. */
+    private static List<GridRow> wide(List<GridRow> all, Spot home, double reachM) {
+        Map<Grid.Kind, List<GridRow>> kinds = all.stream()
+                .collect(Collectors.groupingBy(
+                        GridRow::kind, () -> new EnumMap<>(Grid.Kind.class), Collectors.toList()));
+        return kinds.values().stream()
+                .flatMap(rows -> Waters.wide(rows, row -> row.shows(home, reachM)).stream())
+                .toList();
     }
 
     /** The newest of each kind, and of the temperature those before it: the rest is not asked. */

@@ -34,7 +34,9 @@ class WaterApiTest {
             for (int column = 0; column < SomeGrids.COLUMNS; column++) {
                 float expected = SomeGrids.value(row, column);
                 float is = cells.getFloat();
-                assertThat(Float.isNaN(is)).as("row %d, column %d: %s", row, column, is).isEqualTo(Float.isNaN(expected));
+                assertThat(Float.isNaN(is))
+                        .as("row %d, column %d: %s", row, column, is)
+                        .isEqualTo(Float.isNaN(expected));
                 if (!Float.isNaN(expected)) {
                     assertThat(is).isCloseTo(expected, within(0.006f));
                 }
@@ -150,6 +152,21 @@ class WaterApiTest {
                         api.quietLedger() + "/water/begin?target=MAHI&at=2026-06-17T12:00:00Z&day=2026-06-17")
                 .json();
         assertThat(earlier.at("/picture/at").asString()).isEqualTo("2026-06-16T22:00:00Z");
+    }
+
+    /** A scrap that comes in last takes nothing away: the places are those of the wider picture before it. */
+    @Test
+    void aScrapOfANewerPictureStandsForNothing(Api api) {
+        String begin = api.quietLedger() + "/water/begin?target=MAHI" + AT;
+        String before = api.get(begin).json().get("places").toString();
+        byte[] small = new String(SomeGrids.ascii(), StandardCharsets.UTF_8)
+                .replace("cellsize 0.1", "cellsize 0.05")
+                .getBytes(StandardCharsets.UTF_8);
+        Api.Answer scrap = drop(api, api.quietLedger(), "name=scrap&kind=TEMPERATURE&at=2026-06-18T07:30:00Z", small);
+        JsonNode grid = scrap.json().get(0);
+        assertThat(grid.get("reachShare").asDouble()).isBetween(0.001, 0.3);
+        assertThat(api.get(begin).json().get("places").toString()).isEqualTo(before);
+        api.send("DELETE", api.quietLedger() + "/water/" + grid.get("gridId").asString(), null);
     }
 
     /** However large a grid, only the sea within reach is looked through: the places are those of the whole. */

@@ -28,8 +28,7 @@ public class GridFiles {
         return readers.stream()
                 .filter(reader -> reader.reads(told.name(), head))
                 .findFirst()
-                .orElseThrow(() -> GridReader.unreadable(
-                        "it is no plain grid (.asc), no table of points (.csv), no NetCDF (.nc) and no GeoTIFF (.tif)"))
+                .orElseThrow(() -> GridReader.unreadable("it is no plain grid, table of points, NetCDF or GeoTIFF"))
                 .read(file, told);
     }
 }
