@@ -66,6 +66,13 @@ function Words({ meet }: { meet: Meet }) {
       ? `Seen ${meet.sights} times: which way it goes is hardly known yet. Look again in half a minute; until then:`
       : `It goes ${degrees(meet.courseDeg)}°, give or take ${Math.max(5, 5 * Math.round(meet.courseDoubtDeg / 5))}°, at ${units.say('speed', meet.mps)}, give or take ${units.figure('speed', meet.mpsDoubt)}; seen ${meet.sights} times.`
   const { how } = meet
+  if (!how && meet.can === 'PERHAPS')
+    return (
+      <>
+        {goes} It seems too fast to be met at this speed, but its speed is not known well enough: look again
+        in half a minute.
+      </>
+    )
   if (!how)
     return <>{goes} It cannot be met at this speed: lift the lines and run ahead of it wide, or let it go.</>
   const side = how.side === 'STARBOARD' ? 'starboard' : 'port'
@@ -77,6 +84,7 @@ function Words({ meet }: { meet: Meet }) {
       {how.holdsDeg >= 5
         ? `Still right if it turns up to ${how.holdsDeg}°.`
         : 'Any turn of it changes this: look again soon.'}
+      {meet.can === 'PERHAPS' && ' If it is faster than it seems, she will not be there in time.'}
     </>
   )
 }

@@ -3289,6 +3289,8 @@ export interface components {
             starboardRadiusM: number;
         };
         MeetReply: {
+            /** @enum {string} */
+            can: "CAN" | "PERHAPS" | "CANNOT";
             /** Format: double */
             courseDeg: number;
             /** Format: double */

@@ -12,9 +12,18 @@ import org.mosswake.core.course.SeenMoving.State;
  * @param flock    as it is now
  * @param how      empty where it cannot be done at this speed
  * @param sights   it is known from; of one alone nobody knows which way it goes
+ * @param can      whether that holds although its speed is not known exactly
  * @param holdsRad it may turn so far from its course, to either side, and the way still does; 0 where none leads there
  */
-public record Meeting(State flock, Optional<Interception> how, int sights, double holdsRad) {
+public record Meeting(State flock, Optional<Interception> how, Verdict can, int sights, double holdsRad) {
+    /** Of what is known of it. */
+    public enum Verdict {
+        CAN,
+        /** Its speed is not known well enough to say so, or not. */
+        PERHAPS,
+        CANNOT
+    }
+
     /** By eye (practice): a twentieth of the distance and three degrees. */
     private static final SeenMoving.Errors BY_EYE = new SeenMoving.Errors(0.05, Math.toRadians(3));
 
@@ -62,8 +71,17 @@ public record Meeting(State flock, Optional<Interception> how, int sights, doubl
         return new Meeting(
                 flock,
                 how,
+                verdict(boat, train, flock, how),
                 inOrder.size(),
                 how.map(one -> holds(one, train, flock)).orElse(0.0));
+    }
+
+    /** Asked once more of one that goes faster, or slower, by what it may be. */
+    static Verdict verdict(Pose boat, Train train, State flock, Optional<Interception> how) {
+        if (how.isPresent()) {
+            return Interception.of(boat, train, flock.by(flock.offMps())).isPresent() ? Verdict.CAN : Verdict.PERHAPS;
+        }
+        return Interception.of(boat, train, flock.by(-flock.offMps())).isPresent() ? Verdict.PERHAPS : Verdict.CANNOT;
     }
 
     private static double holds(Interception one, Train train, State flock) {

@@ -33,6 +33,13 @@ public final class SeenMoving {
             return Math.hypot(northMps, eastMps);
         }
 
+        /** The same on the same course, faster by so much; slower where it is negative, and never backwards. */
+        State by(double moreMps) {
+            double mps = speedMps();
+            double share = mps < 1e-6 ? 1 : Math.max(0, mps + moreMps) / mps;
+            return new State(northM, eastM, share * northMps, share * eastMps, offM, offMps);
+        }
+
         double courseRad() {
             return Math.atan2(eastMps, northMps);
         }

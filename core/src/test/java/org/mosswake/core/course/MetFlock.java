@@ -4,12 +4,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import org.mosswake.core.course.Interception.Train;
+import org.mosswake.core.course.Meeting.Verdict;
 
 /** A boat with lures meets a flock whose heading wanders, seen with errors each ten seconds. */
 final class MetFlock {
     private static final double DT = 1;
     private static final double ASKED_S = 10;
     static final double LONGEST_S = 2400;
+    /** By then its way was seen twelve times. */
+    private static final int VERDICT_S = 120;
+    /** Told so often in a row that it cannot be done she goes elsewhere. */
+    private static final int GIVES_UP = 9;
+
     private static final double TAKES_M = 10;
     private static final double KNOT = 0.514444;
     static final double[] LURES_M = {24, 33, 42, 52, 63, 75};
@@ -61,9 +68,17 @@ final class MetFlock {
         Optional<Way> steer(Pose boat, SeenMoving seen, double nowS);
     }
 
+    private static Train train(double mps) {
+        return new Train(mps, RADIUS_M, LURES_M[0], LURES_M[LURES_M.length - 1]);
+    }
+
     static Helm solved(double mps) {
-        var train = new Interception.Train(mps, RADIUS_M, LURES_M[0], LURES_M[LURES_M.length - 1]);
-        return (boat, seen, now) -> Interception.of(boat, train, seen.at(now)).map(Interception::way);
+        return (boat, seen, now) ->
+                Interception.of(boat, train(mps), seen.at(now)).map(Interception::way);
+    }
+
+    private Verdict verdict(Pose boat, SeenMoving.State now) {
+        return Meeting.verdict(boat, train(mps), now, Interception.of(boat, train(mps), now));
     }
 
     static Helm straightAtIt() {
@@ -83,8 +98,11 @@ final class MetFlock {
         return new Random(seed * 0xC2B2AE3D27D4EB4FL);
     }
 
-    /** The first attempt: until a lure is at its head, the hull too near, or it goes away again. */
-    End attempt(Helm helm) {
+    /** How an attempt ended, and what was said after two minutes; PERHAPS where it ended before. */
+    record Met(End end, Verdict said) {}
+
+    /** The first attempt: until a lure is at its head, the hull too near, it goes away again, or she is told so long that she cannot. */
+    Met attempt(Helm helm) {
         var random = errors();
         Pose boat = new Pose(0, 0, 2 * Math.PI * random.nextDouble());
         List<Pose> been = before(boat);
@@ -92,6 +110,7 @@ final class MetFlock {
         Way way = null;
         double begun = 0;
         int cannot = 0;
+        Verdict said = Verdict.PERHAPS;
         double closest = Double.MAX_VALUE;
         for (int t = 0; t < LONGEST_S; t++) {
             if (t % ASKED_S == 0) {
@@ -110,25 +129,28 @@ final class MetFlock {
                         way = next.get();
                         begun = t;
                         cannot = 0;
-                    } else if (++cannot >= 6 && way == null) {
-                        return End.CANNOT;
+                    } else if (verdict(boat, seen.at(t)) == Verdict.CANNOT && ++cannot >= GIVES_UP) {
+                        return new Met(End.CANNOT, said);
+                    }
+                    if (t == VERDICT_S) {
+                        said = verdict(boat, seen.at(t));
                     }
                 }
             }
             been.add(boat);
             Optional<End> end = at(been, t);
             if (end.isPresent()) {
-                return end.get();
+                return new Met(end.get(), said);
             }
             double hull = boat.toM(flock[t][0], flock[t][1]);
             closest = Math.min(closest, hull);
             // It was near, and she has gone on: that attempt is over.
             if (closest < 150 && hull > closest + 250) {
-                return End.MISSED;
+                return new Met(End.MISSED, said);
             }
             boat = way == null ? boat.ahead(mps * DT) : way.at(mps * (t + DT - begun));
         }
-        return End.MISSED;
+        return new Met(End.MISSED, said);
     }
 
     /** Her way before it was seen, each second. */

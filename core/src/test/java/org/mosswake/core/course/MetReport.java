@@ -2,54 +2,62 @@ package org.mosswake.core.course;
 
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.LongStream;
+import org.mosswake.core.course.Meeting.Verdict;
 import org.mosswake.core.course.MetFlock.End;
+import org.mosswake.core.course.MetFlock.Met;
 
 /** First attempts at 1,000 seeded flocks, beside steering at them and beside what could have been done, all being known. */
 public final class MetReport {
     private static final int FLOCKS = 1000;
+    /** What cannot be met takes the whole search. */
+    private static final int FAST_FLOCKS = 300;
+
     static final double WILD_DEG = 15;
     static final double CALM_DEG = 8;
 
     private MetReport() {}
 
-    /**
-     * How attempts ended, and which could have been made.
-     *
-     * @param could each by the search in hindsight, in the order of {@code ends}
-     */
-    record Attempts(List<End> ends, List<Boolean> could) {
+    /** @param could have been met, all being known */
+    record Attempt(Met how, boolean could) {}
+
+    /** How attempts ended, and which could have been made. */
+    record Attempts(List<Attempt> all) {
         double share(End of) {
-            return (double) count(of) / ends.size();
+            return (double) count(of) / all.size();
         }
 
         long count(End of) {
-            return ends.stream().filter(end -> end == of).count();
+            return all.stream().filter(one -> one.how().end() == of).count();
         }
 
         long possible() {
-            return could.stream().filter(can -> can).count();
+            return where(Attempt::could);
         }
 
         /** Of those that could be met. */
         double metOfPossible() {
-            return (double) both(true, true, End.MET) / possible();
+            return (double) where(one -> one.could() && one.how().end() == End.MET) / possible();
         }
 
+        /** Said after two minutes of what could not be done. */
         long wrongCan() {
-            return both(false, false, End.CANNOT);
+            return where(one -> !one.could() && one.how().said() == Verdict.CAN);
         }
 
+        /** Said after two minutes of what could. */
         long wrongCannot() {
-            return both(true, true, End.CANNOT);
+            return where(one -> one.could() && one.how().said() == Verdict.CANNOT);
         }
 
-        /** @param is whether it shall have ended so, or otherwise */
-        private long both(boolean possible, boolean is, End end) {
-            return LongStream.range(0, ends.size())
-                    .filter(i -> could.get((int) i) == possible)
-                    .filter(i -> (ends.get((int) i) == end) == is)
-                    .count();
+        /** After two minutes nobody could say, or it was over. */
+        long unsaid() {
+            return where(one -> one.how().said() == Verdict.PERHAPS);
+        }
+
+        private long where(Predicate<Attempt> that) {
+            return all.stream().filter(that).count();
         }
     }
 
@@ -65,11 +73,16 @@ public final class MetReport {
 
     private static Attempts attempts(
             long seed, int flocks, Function<Long, MetFlock> made, Function<MetFlock, MetFlock.Helm> helm) {
-        List<MetFlock> all =
-                LongStream.range(seed, seed + flocks).boxed().map(made).toList();
-        return new Attempts(
-                all.parallelStream().map(met -> met.attempt(helm.apply(met))).toList(),
-                all.parallelStream().map(Hindsight::couldMeet).toList());
+        List<Attempt> all = LongStream.range(seed, seed + flocks)
+                .parallel()
+                .mapToObj(each -> {
+                    MetFlock met = made.apply(each);
+                    Met attempt = met.attempt(helm.apply(met));
+                    // What was done could be.
+                    return new Attempt(attempt, attempt.end() == End.MET || Hindsight.couldMeet(met));
+                })
+                .toList();
+        return new Attempts(all);
     }
 
     public static void main(String[] arguments) {
@@ -79,17 +92,26 @@ public final class MetReport {
                 FLOCKS, seed);
         System.out.println("Possible: by a search of her ways in hindsight, all that the flock did being known.");
         System.out.printf(
-                "  %-34s %8s %8s %8s %8s %9s %9s %10s %13s%n",
-                "", "met", "run over", "missed", "cannot", "possible", "met of it", "wrong can", "wrong cannot");
+                "  %-34s %8s %8s %8s %8s %9s %9s %10s %13s %8s%n",
+                "",
+                "met",
+                "run over",
+                "missed",
+                "cannot",
+                "possible",
+                "met of it",
+                "wrong can",
+                "wrong cannot",
+                "perhaps");
         print("3 to 6 kn, heading wanders 15°", slow(seed, FLOCKS, WILD_DEG, met -> MetFlock.solved(met.mps)));
         print("3 to 6 kn, 8°", slow(seed, FLOCKS, CALM_DEG, met -> MetFlock.solved(met.mps)));
         print("steered at it, 15°", slow(seed, FLOCKS, WILD_DEG, met -> MetFlock.straightAtIt()));
-        print("7 to 14 kn, 8°", fast(seed, FLOCKS, CALM_DEG));
+        print("300 of 7 to 14 kn, 8°", fast(seed, FAST_FLOCKS, CALM_DEG));
     }
 
     private static void print(String what, Attempts of) {
         System.out.printf(
-                "  %-34s %7.1f%% %7.1f%% %7.1f%% %7.1f%% %9d %8.1f%% %10d %13d%n",
+                "  %-34s %7.1f%% %7.1f%% %7.1f%% %7.1f%% %9d %8.1f%% %10d %13d %8d%n",
                 what,
                 100 * of.share(End.MET),
                 100 * of.share(End.RUN_OVER),
@@ -98,6 +120,7 @@ public final class MetReport {
                 of.possible(),
                 100 * of.metOfPossible(),
                 of.wrongCan(),
-                of.wrongCannot());
+                of.wrongCannot(),
+                of.unsaid());
     }
 }

@@ -12,6 +12,8 @@ class FrontsTest {
     private static final int SIZE = 60;
     /** As many as a test has time for; {@code ./moss bench fronts} takes the 200. */
     private static final int SEAS = 100;
+    /** Of what is only set beside it. */
+    private static final int SOME = 50;
 
     private interface Field {
         double at(int row, int column);
@@ -37,7 +39,7 @@ class FrontsTest {
         assertThat(score.visible()).isGreaterThan(10_000);
         assertThat(score.recall()).isGreaterThanOrEqualTo(0.9);
         assertThat(score.strays()).isLessThanOrEqualTo(0.05);
-        SeededFronts.Score alike = FrontsReport.over(1000, SEAS, true, FrontsReport::fronts);
+        SeededFronts.Score alike = FrontsReport.over(1000, SOME, true, FrontsReport::fronts);
         assertThat(alike.recall()).isGreaterThanOrEqualTo(0.8);
         assertThat(alike.strays()).isLessThanOrEqualTo(0.05);
     }
@@ -46,7 +48,7 @@ class FrontsTest {
     @Test
     void aPlainThresholdDoesNot() {
         for (double threshold : new double[] {0.15, 0.25}) {
-            SeededFronts.Score plain = FrontsReport.over(1000, SEAS, false, grid -> PlainGradient.of(grid, threshold));
+            SeededFronts.Score plain = FrontsReport.over(1000, SOME, false, grid -> PlainGradient.of(grid, threshold));
             assertThat(plain.recall() >= 0.9 && plain.strays() <= 0.05).isFalse();
             assertThat(plain.strays()).isGreaterThan(0.2);
         }

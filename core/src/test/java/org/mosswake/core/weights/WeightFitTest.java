@@ -103,12 +103,12 @@ class WeightFitTest {
     /** The report's figures for all owners stand in docs; here for some. */
     @Test
     void ownersAreCalledBetter() {
-        Figures off = WeightsReport.of(4000, 5, 0.2, 160, 30);
+        Figures off = WeightsReport.of(4000, 5, 0.2, 160, 10);
         assertThat(off.fitted()).isGreaterThan(off.shipped() + 6);
         assertThat(off.betterOff()).isGreaterThanOrEqualTo(80);
-        Figures few = WeightsReport.of(4000, 5, 0.2, 10, 30);
+        Figures few = WeightsReport.of(4000, 5, 0.2, 10, 12);
         assertThat(few.fitted()).isGreaterThan(few.shipped() - 2);
-        Figures equal = WeightsReport.of(4000, 2, 0, 80, 20);
+        Figures equal = WeightsReport.of(4000, 2, 0, 80, 8);
         assertThat(equal.fitted()).isGreaterThan(95);
     }
 

@@ -125,6 +125,44 @@ class WaterIT extends Journey {
         assertThat(complaints).isEmpty();
     }
 
+    /** Simulated, for nothing else is heard here: drawn with her way, found by one tap, and said to be no real one. */
+    @Test
+    void theBoatIsOnThePictureAndSaysWhatItBurns() {
+        String boat = page.url().replaceFirst(".*/boats/([^/]+).*", "$1");
+        page.evaluate("""
+                (boat) => fetch(`/api/boats/${boat}/instruments/${crypto.randomUUID()}`, {
+                    method: 'PUT',
+                    headers: { 'Content-Type': 'application/json' },
+                    body: JSON.stringify({ version: 0, name: 'Simulated', way: 'SIMULATED', priority: 1 }),
+                })""", boat);
+        water();
+        assertThat(page.getByTestId("here"))
+                .containsText(Pattern.compile("Boat, simulated: [\\d.]+ kn over ground on \\d{3}°"));
+        String wide = page.getByTestId("scale").textContent();
+        button("To the boat").click();
+        assertThat(page.getByTestId("scale")).not().hasText(wide);
+        assertThat(page.getByTestId("fuel")).containsText("not told");
+        tell("Burns then", "44 L");
+        assertThat(page.getByTestId("fuel")).hasText(Pattern.compile("Out and home take \\d+ L\\."));
+        tell("Trolling", "3 gal");
+        tell("Tank", "300");
+        assertThat(page.getByTestId("fuel")).containsText(Pattern.compile("the rest trolls for [\\d.]+ h"));
+        tell("Tank", "40");
+        assertThat(page.getByTestId("fuel")).containsText("Too far on it");
+        tell("Tank", "a lot");
+        assertThat(page.getByText("Type from 1.0 L to")).isVisible();
+        page.keyboard().press("Escape");
+        page.getByLabel("Forget: Tank").click();
+        assertThat(page.getByTestId("fuel")).hasText(Pattern.compile("Out and home take \\d+ L\\."));
+        assertThat(complaints).isEmpty();
+    }
+
+    private void tell(String what, String typed) {
+        Locator field = page.getByLabel(what, new Page.GetByLabelOptions().setExact(true));
+        field.fill(typed);
+        field.press("Enter");
+    }
+
     private void choose(String name, StringBuilder text) {
         page.getByLabel("A grid: .nc, .asc, .tif or .csv")
                 .setInputFiles(

@@ -60,7 +60,7 @@ class EndsOfRangesTest {
     void everyPlaceAndClockIsCalled(Api api) {
         var random = new Random(20);
         String boat = api.sprat();
-        for (int i = 0; i < 250; i++) {
+        for (int i = 0; i < 200; i++) {
             ObjectNode body = call(random, LocalDate.of(2020, 1, 1).plusDays(random.nextInt(3653)));
             var place = body.get("place");
             String query = "?date=" + body.get("day").asString() + "&latitudeDeg=" + place.get("latitudeDeg")
@@ -72,7 +72,7 @@ class EndsOfRangesTest {
             var called = api.post(boat + "/call", body);
             assertThat(called.status()).as(body + called.text()).isEqualTo(200);
             assertThat(called.json().get("steps")).isNotEmpty();
-            if (i % 5 == 0) {
+            if (i % 12 == 0) {
                 assertThat(api.post(boat + "/call/calendar", body).status())
                         .as(body.toString())
                         .isEqualTo(200);

@@ -19,6 +19,7 @@ import org.mosswake.core.turn.Side;
  *
  * @param mpsDoubt  how far off its speed may be, with {@code courseDoubtDeg} (standard deviation); 180° where nobody can say
  * @param sights   it is known from; of one alone nobody knows which way it goes
+ * @param can      whether that holds although its speed is not known exactly
  * @param how      absent where it cannot be done at this speed
  */
 record MeetReply(
@@ -30,6 +31,7 @@ record MeetReply(
         double courseDoubtDeg,
         double doubtM,
         int sights,
+        Meeting.Verdict can,
         @Nullable HowReply how) {
     private static final double EVERY_S = 5;
 
@@ -67,6 +69,7 @@ record MeetReply(
                 tenth(Math.toDegrees(flock.offCourseRad())),
                 tenth(flock.offM()),
                 meeting.sights(),
+                meeting.can(),
                 meeting.how().map(how -> how(how, meeting.holdsRad(), moment)).orElse(null));
     }
 
