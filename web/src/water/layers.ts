@@ -33,20 +33,21 @@ export function tintLayer(grid: Grid, cells: Float32Array, sea: Sea) {
   const context = picture.getContext('2d')!
   const image = context.createImageData(grid.columns, grid.rows)
   const { least = 0, most = 1 } = grid
-  // Four million cells are looked up, not reckoned.
-  const tints = Array.from({ length: STEPS }, (_, i) => tint(grid.kind, i / (STEPS - 1)))
+  // Four million cells are looked up, not reckoned, and written as whole pixels.
+  const tints = Uint32Array.from({ length: STEPS }, (_, i) => {
+    const [red, green, blue] = tint(grid.kind, i / (STEPS - 1))
+    return (255 << 24) | (blue << 16) | (green << 8) | red
+  })
+  const pixels = new Uint32Array(image.data.buffer)
   const share = shareOf(grid.kind, least, most)
-  const stepOf = (value: number) => Math.min(STEPS - 1, Math.max(0, Math.round((STEPS - 1) * share(value))))
   for (let row = 0; row < grid.rows; row++) {
+    const from = row * grid.columns
+    const to = (grid.rows - 1 - row) * grid.columns
     for (let column = 0; column < grid.columns; column++) {
-      const value = cells[row * grid.columns + column]!
+      const value = cells[from + column]!
       if (Number.isNaN(value)) continue
-      const at = 4 * ((grid.rows - 1 - row) * grid.columns + column)
-      const [red, green, blue] = tints[stepOf(value)]!
-      image.data[at] = red
-      image.data[at + 1] = green
-      image.data[at + 2] = blue
-      image.data[at + 3] = 255
+      const step = Math.round((STEPS - 1) * share(value))
+      pixels[to + column] = tints[step < 0 ? 0 : step < STEPS ? step : STEPS - 1]!
     }
   }
   context.putImageData(image, 0, 0)

@@ -115,7 +115,14 @@ export function WaterStation({
             </Button>
           </div>
           {course ? (
-            <CourseAside c={c} edges={edges} depthAt={w.depthAt} timeZone={place.timeZone} home={place} />
+            <CourseAside
+              c={c}
+              edges={edges}
+              depthAt={w.depthAt}
+              timeZone={place.timeZone}
+              home={place}
+              here={h.here}
+            />
           ) : (
             <PlaceList
               {...{ w, target, planDay }}

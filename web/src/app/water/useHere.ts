@@ -61,8 +61,9 @@ export function useHere(boat: string, { day }: PlanDay, sea: Sea) {
   const told: Here | null =
     last && agoMs >= 0
       ? {
-          ...last,
-          ...(last.courseDeg !== undefined && { headingDeg: last.courseDeg }),
+          latitudeDeg: last.latitudeDeg,
+          longitudeDeg: last.longitudeDeg,
+          ...(last.courseDeg !== undefined && { headingDeg: last.courseDeg, courseDeg: last.courseDeg }),
           ...(last.speedOverGroundMps !== undefined && { groundMps: last.speedOverGroundMps }),
           agoMs,
           invented: false,

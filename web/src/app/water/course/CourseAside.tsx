@@ -32,6 +32,7 @@ export function CourseAside({
   depthAt,
   timeZone,
   home,
+  here,
 }: {
   c: ReturnType<typeof useCourse>
   edges: readonly (readonly Spot[])[]
@@ -39,9 +40,11 @@ export function CourseAside({
   timeZone: string
   /** Where she lies, and what that is called. */
   home: Spot & { name: string }
+  /** Where she is, or was heard last; null where nobody told. */
+  here: Spot | null
 }) {
   const { asked, course } = c
-  if (!asked) return <NoCourse c={c} home={home} />
+  if (!asked) return <NoCourse {...{ c, home, here }} />
   const banded = asked.kind !== 'LADDER' && asked.kind !== 'SPIRAL'
   return (
     <>
@@ -119,7 +122,15 @@ export function CourseAside({
 }
 
 /** Nothing is asked for yet: from a place in the list, or from where she lies, to be dragged where it is wanted. */
-function NoCourse({ c, home }: { c: ReturnType<typeof useCourse>; home: Spot & { name: string } }) {
+function NoCourse({
+  c,
+  home,
+  here,
+}: {
+  c: ReturnType<typeof useCourse>
+  home: Spot & { name: string }
+  here: Spot | null
+}) {
   return (
     <>
       <p className="mb-2">
@@ -128,6 +139,11 @@ function NoCourse({ c, home }: { c: ReturnType<typeof useCourse>; home: Spot & {
       <Button className="w-full" onClick={() => c.begin(home)}>
         From {home.name}
       </Button>
+      {here && (
+        <Button className="mt-2 w-full" onClick={() => c.begin(here)}>
+          From where she is
+        </Button>
+      )}
       <p className="mt-2 text-sm text-slate">Its start can be dragged or typed wherever lines go in.</p>
     </>
   )

@@ -91,7 +91,7 @@ public final class ChartFrames {
         var text = new StringBuilder(24 * SIDE * SIDE / 4)
                 .append(String.format(
                         Locale.ROOT,
-                        "ncols %d%nnrows %d%nxllcenter -48.6%nyllcenter 27.2%ncellsize 0.0006%nNODATA_value -99%n",
+                        "ncols %d%nnrows %d%nxllcenter -47.9%nyllcenter 27.0%ncellsize 0.0006%nNODATA_value -99%n",
                         SIDE,
                         SIDE));
         for (int row = 0; row < SIDE; row++) {
