@@ -107,6 +107,7 @@ export function Chart({
         ref={at}
         tabIndex={0}
         role="application"
+        data-picture
         aria-label={label}
         className="absolute inset-0"
         onPointerLeave={() => onRead(null)}

@@ -44,7 +44,7 @@ export function PlaceList({
               onClick={() => w.choose(i)}
             >
               <span
-                className={`grid size-8 shrink-0 place-items-center rounded-full border-2 border-ink font-bold ${chosen ? 'bg-lichen' : ''}`}
+                className={`grid size-8 shrink-0 place-items-center rounded-full border-2 border-ink font-bold ${chosen ? 'bg-lichen text-black' : ''}`}
               >
                 {i + 1}
               </span>

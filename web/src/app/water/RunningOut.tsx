@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Fragment, useState } from 'react'
+import { Fragment, useRef, useState } from 'react'
 import type { Problem } from '../../shared/api/client'
 import { RANGES } from '../../shared/api/generated/ranges'
 import { Button } from '../../shared/ui/Button'
@@ -23,13 +23,18 @@ export function RunningOut({ boat }: { boat: string }) {
   const client = useQueryClient()
   const kept = useQuery(runningOf(boat)).data
   const [problem, setProblem] = useState<string | null>(null)
+  const last = useRef(Promise.resolve())
   if (!kept) return null
   const said = (si: number | undefined, figure: Figure) =>
     si === undefined ? 'not told' : units.say(figure, si)
-  const set = async (part: Part, value: number | undefined) => {
-    const { [part]: _had, ...rest } = kept
+  const save = async (part: Part, value: number | undefined) => {
+    const { queryKey } = runningOf(boat)
+    const { [part]: _had, ...rest } = client.getQueryData(queryKey) ?? kept
     try {
-      await saveRunning(boat, value === undefined ? rest : { ...rest, [part]: value })
+      client.setQueryData(
+        queryKey,
+        await saveRunning(boat, value === undefined ? rest : { ...rest, [part]: value }),
+      )
       setProblem(null)
     } catch (error) {
       const { status, message } = error as Problem
@@ -37,8 +42,12 @@ export function RunningOut({ boat }: { boat: string }) {
         status === 409 ? 'Another device told something else since: look, and say it again.' : message,
       )
     }
-    await client.invalidateQueries({ queryKey: runningOf(boat).queryKey })
-    await client.invalidateQueries({ queryKey: ['water-begin', boat] })
+    await client.invalidateQueries({ queryKey })
+    void client.invalidateQueries({ queryKey: ['water-begin', boat] })
+  }
+  /** One after the other: the next is told upon what the one before made. */
+  const set = (part: Part, value: number | undefined) => {
+    last.current = last.current.then(() => save(part, value))
   }
   return (
     <section aria-label="How she runs out" className="mb-3">
@@ -55,7 +64,7 @@ export function RunningOut({ boat }: { boat: string }) {
                 const { least, most } = RANGES.RunningBody[part]
                 if (read === null || read < least || read > most)
                   return `Type from ${units.say(figure, least)} to ${units.say(figure, most)}.`
-                void set(part, read)
+                set(part, read)
                 return null
               }}
             />
@@ -65,7 +74,7 @@ export function RunningOut({ boat }: { boat: string }) {
               tone="quiet"
               className={kept[part] === undefined ? 'invisible' : ''}
               aria-label={`Forget: ${words}`}
-              onClick={() => void set(part, undefined)}
+              onClick={() => set(part, undefined)}
             >
               forget
             </Button>

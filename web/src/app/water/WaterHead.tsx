@@ -1,3 +1,4 @@
+import { Button } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Select'
 import { KINDS } from '../../water/model'
 import type { Kind } from '../../water/queries'
@@ -10,10 +11,15 @@ export function WaterHead({
   boat,
   w,
   timeZone,
+  night,
+  onNight,
 }: {
   boat: string
   w: ReturnType<typeof useWater>
   timeZone: string
+  /** As on Underway: eyes stay used to the dark. */
+  night: boolean
+  onNight(): void
 }) {
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pb-1">
@@ -34,6 +40,9 @@ export function WaterHead({
           ))}
         </Select>
       </label>
+      <Button small aria-pressed={night} onClick={onNight}>
+        {night ? 'Day' : 'Night'}
+      </Button>
       <span className="text-sm text-slate">
         {w.shown && pictureWords(w.shown, timeZone)}
         {w.passed &&

@@ -9,6 +9,7 @@ import type { Handle } from '../../course/model'
 import { later } from '../../shared/later'
 import { Button } from '../../shared/ui/Button'
 import { useAddress } from '../../shared/useAddress'
+import { useSwitch } from '../../shared/useSwitch'
 import { Chart } from '../../water/Chart'
 import { around, type Extent } from '../../water/model'
 import type { Place, SeaSpot } from '../../water/queries'
@@ -57,6 +58,7 @@ export function WaterStation({
   )
   const [lookAt, setLookAt] = useState<Extent | null>(null)
   useEffect(() => setLookAt(c.lookAt), [c.lookAt])
+  const [night, toggleNight] = useSwitch('moss.night')
   const [over, setOver] = useState<SeaSpot | null>(null)
   const [sheet, setSheet] = useState<'grids' | 'marks' | null>(null)
   const [dropped, setDropped] = useState<File | null>(null)
@@ -67,92 +69,94 @@ export function WaterStation({
     void go(`/boats/${boat.boatId}/plan${window.location.search}`)
   }
   return (
-    <Frame boat={boat} boats={boats} words={`${dayInWords(date)}, ${place.name}`}>
-      <main className="flex min-h-0 flex-1 max-md:flex-col" aria-busy={w.waiting} data-testid="water">
-        <div
-          className="flex min-w-0 flex-1 flex-col"
-          onDragOver={(event) => event.preventDefault()}
-          onDrop={(event) => {
-            event.preventDefault()
-            setDropped(event.dataTransfer.files[0] ?? null)
-            setSheet('grids')
-          }}
-        >
-          <WaterHead boat={boat.boatId} w={w} timeZone={place.timeZone} />
-          {w.problem && (
-            <p role="alert" className="border-y-2 border-rust px-4 py-2">
-              {w.problem.message}
-            </p>
-          )}
-          <Chart
-            sea={w.sea}
-            bounds={w.bounds}
-            layers={layers}
-            label="Picture of the water, north up. Arrows move it, plus and minus make it larger and smaller."
-            onRead={setOver}
-            onPlace={w.choose}
-            lookAt={lookAt}
-            onHold={course ? (handle, spot) => c.hold(handle as Handle, spot) : undefined}
-          />
-          {course && <CourseStrip c={c} boat={boat.boatId} day={planDay.date} />}
-          <Beneath
-            {...{ w, over, course }}
-            boat={h}
-            onBoat={(spot) => setLookAt(around([w.sea.toXy(spot)], NEAR_M))}
-            onSheet={setSheet}
-          />
-        </div>
-        <aside
-          aria-label={course ? 'Course' : 'Places to begin'}
-          className="w-[304px] shrink-0 overflow-auto border-l-[3px] border-ink px-3 py-2 max-md:w-full max-md:border-t-[3px] max-md:border-l-0"
-        >
-          <div role="group" aria-label="Beside the picture" className="mb-2 flex gap-2">
-            <Button small tone={course ? 'plain' : 'strong'} onClick={() => put({ course: null })}>
-              Places
-            </Button>
-            <Button small tone={course ? 'strong' : 'plain'} onClick={() => put({ course: '1' })}>
-              Course
-            </Button>
-          </div>
-          {course ? (
-            <CourseAside
-              c={c}
-              edges={edges}
-              depthAt={w.depthAt}
-              timeZone={place.timeZone}
-              home={place}
-              here={h.here}
+    <div className={`h-full ${night ? 'night' : ''}`}>
+      <Frame boat={boat} boats={boats} words={`${dayInWords(date)}, ${place.name}`}>
+        <main className="flex min-h-0 flex-1 max-md:flex-col" aria-busy={w.waiting} data-testid="water">
+          <div
+            className="flex min-w-0 flex-1 flex-col"
+            onDragOver={(event) => event.preventDefault()}
+            onDrop={(event) => {
+              event.preventDefault()
+              setDropped(event.dataTransfer.files[0] ?? null)
+              setSheet('grids')
+            }}
+          >
+            <WaterHead boat={boat.boatId} {...{ w, night }} timeZone={place.timeZone} onNight={toggleNight} />
+            {w.problem && (
+              <p role="alert" className="border-y-2 border-rust px-4 py-2">
+                {w.problem.message}
+              </p>
+            )}
+            <Chart
+              sea={w.sea}
+              bounds={w.bounds}
+              layers={layers}
+              label="Picture of the water, north up. Arrows move it, plus and minus make it larger and smaller."
+              onRead={setOver}
+              onPlace={w.choose}
+              lookAt={lookAt}
+              onHold={course ? (handle, spot) => c.hold(handle as Handle, spot) : undefined}
             />
-          ) : (
-            <PlaceList
-              {...{ w, target, planDay }}
+            {course && <CourseStrip c={c} boat={boat.boatId} day={planDay.date} />}
+            <Beneath
+              {...{ w, over, course }}
+              boat={h}
+              onBoat={(spot) => setLookAt(around([w.sea.toXy(spot)], NEAR_M))}
+              onSheet={setSheet}
+            />
+          </div>
+          <aside
+            aria-label={course ? 'Course' : 'Places to begin'}
+            className="w-[304px] shrink-0 overflow-auto border-l-[3px] border-ink px-3 py-2 max-md:w-full max-md:border-t-[3px] max-md:border-l-0"
+          >
+            <div role="group" aria-label="Beside the picture" className="mb-2 flex gap-2">
+              <Button small tone={course ? 'plain' : 'strong'} onClick={() => put({ course: null })}>
+                Places
+              </Button>
+              <Button small tone={course ? 'strong' : 'plain'} onClick={() => put({ course: '1' })}>
+                Course
+              </Button>
+            </div>
+            {course ? (
+              <CourseAside
+                c={c}
+                edges={edges}
+                depthAt={w.depthAt}
+                timeZone={place.timeZone}
+                home={place}
+                here={h.here}
+              />
+            ) : (
+              <PlaceList
+                {...{ w, target, planDay }}
+                boat={boat.boatId}
+                onBegin={beginAt}
+                onCourse={(one) => {
+                  c.begin(one)
+                  put({ course: '1' })
+                }}
+              />
+            )}
+          </aside>
+        </main>
+        <Suspense fallback={null}>
+          {sheet === 'marks' && (
+            <MarksSheet boat={boat.boatId} marks={w.marks} onClose={() => setSheet(null)} />
+          )}
+          {sheet === 'grids' && (
+            <GridsSheet
               boat={boat.boatId}
-              onBegin={beginAt}
-              onCourse={(one) => {
-                c.begin(one)
-                put({ course: '1' })
+              grids={w.grids}
+              timeZone={place.timeZone}
+              dropped={dropped}
+              onClose={() => {
+                setSheet(null)
+                setDropped(null)
               }}
             />
           )}
-        </aside>
-      </main>
-      <Suspense fallback={null}>
-        {sheet === 'marks' && (
-          <MarksSheet boat={boat.boatId} marks={w.marks} onClose={() => setSheet(null)} />
-        )}
-        {sheet === 'grids' && (
-          <GridsSheet
-            boat={boat.boatId}
-            grids={w.grids}
-            timeZone={place.timeZone}
-            dropped={dropped}
-            onClose={() => {
-              setSheet(null)
-              setDropped(null)
-            }}
-          />
-        )}
-      </Suspense>
-    </Frame>
+        </Suspense>
+      </Frame>
+    </div>
   )
 }

@@ -29,8 +29,12 @@ export interface Here extends SeaSpot {
   invented: boolean
 }
 
-/** As her instruments say; null where none tells a place. */
-export function hereOf({ asked, now, sources: all }: Instruments): Here | null {
+/**
+ * As her instruments say; null where none tells a place.
+ *
+ * @param lateMs since it was answered
+ */
+export function hereOf({ asked, now, sources: all }: Instruments, lateMs = 0): Here | null {
   const of = (gauge: GaugeName) => now?.gauges.find((one) => one.gauge === gauge)
   const [place, ground, heading] = [of('POSITION'), of('GROUND'), of('HEADING')]
   if (place?.second === undefined || all.every(({ sourceId }) => sourceId !== place.sourceId)) return null
@@ -42,7 +46,7 @@ export function hereOf({ asked, now, sources: all }: Instruments): Here | null {
     ...(lies !== undefined && { headingDeg: lies }),
     ...(ground && { groundMps: ground.value }),
     ...(course !== undefined && { courseDeg: course }),
-    agoMs: Date.parse(asked) - Date.parse(place.arrived),
+    agoMs: Date.parse(asked) - Date.parse(place.arrived) + lateMs,
     invented: unreal({ asked, now, sources: all }) !== '',
   }
 }
@@ -54,8 +58,13 @@ export function useHere(boat: string, { day }: PlanDay, sea: Sea) {
     ...wayOf(boat, span?.start ?? NaN, span?.end ?? NaN),
     refetchInterval: WAY_EVERY_MS,
   }).data
-  const instruments = useQuery({ ...instrumentsOf(boat), refetchInterval: EVERY_MS }).data
-  const heard = instruments ? hereOf(instruments) : null
+  // Each failure is a reason to look at the clock again: without a link she is not where she was heard.
+  const { data, dataUpdatedAt, errorUpdatedAt } = useQuery({
+    ...instrumentsOf(boat),
+    refetchInterval: EVERY_MS,
+  })
+  const lateMs = Math.max(0, errorUpdatedAt - dataUpdatedAt)
+  const heard = data ? hereOf(data, lateMs) : null
   const last = way?.at(-1)
   const agoMs = last ? sources.now() - Date.parse(last.at) : Infinity
   const told: Here | null =

@@ -64,6 +64,8 @@ describe('where the boat is', () => {
     expect(of(place)?.headingDeg).toBeUndefined()
     expect(of(gauge('GROUND', 3, 84))).toBeNull()
     expect(of({ ...place, sourceId: 'taken off' })).toBeNull()
+    // What was answered a minute ago, before the link went, is not of now.
+    expect(hereOf(heard('2026-06-18T08:00:01Z', 'TCP', place), 60_000)?.agoMs).toBe(61_000)
   })
 })
 

@@ -141,6 +141,9 @@ class WaterIT extends Journey {
         String wide = page.getByTestId("scale").textContent();
         button("To the boat").click();
         assertThat(page.getByTestId("scale")).not().hasText(wide);
+        button("Night").click();
+        assertThat(page.locator(".night [data-picture]")).isVisible();
+        button("Day").click();
         assertThat(page.getByTestId("fuel")).containsText("not told");
         tell("Burns then", "44 L");
         assertThat(page.getByTestId("fuel")).hasText(Pattern.compile("Out and home take \\d+ L\\."));

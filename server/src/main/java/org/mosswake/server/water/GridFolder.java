@@ -97,13 +97,19 @@ class GridFolder {
             water.takeForAll(new Told(nameOf(file), Optional.empty(), Optional.empty()), file);
             move(file, "taken");
         } catch (FaultException e) {
-            Path refused = move(file, "refused");
             Fault why = e.faults().get(0);
-            Files.writeString(refused.resolveSibling(nameOf(file) + WHY), why.message() + ". " + why.mend() + "\n");
+            refuse(file, why.message() + ". " + why.mend());
+        } catch (IOException e) {
+            refuse(file, "it cannot be read: " + e.getMessage() + ". Let everybody read it, and put it there again.");
         } catch (RuntimeException e) {
-            // It is tried again at the look after the next.
+            // As without a database: it is tried again at the look after the next.
             LOG.warn("{} could not be taken in: {}", nameOf(file), e.getMessage());
         }
+    }
+
+    private static void refuse(Path file, String why) throws IOException {
+        Path refused = move(file, "refused");
+        Files.writeString(refused.resolveSibling(nameOf(file) + WHY), why + "\n");
     }
 
     private static Path move(Path file, String into) throws IOException {
