@@ -31,6 +31,10 @@ export const folderOf = (boat: string) =>
     retry: false,
   })
 
+/** Nothing more is said of a file that was refused. */
+export const letBe = (boat: string, name: string) =>
+  ask((api) => api.DELETE('/api/boats/{boat}/water/folder', { params: { path: { boat }, query: { name } } }))
+
 /** Values of a grid, row by row from the south-west; NaN where nothing is known. They never change. */
 export const cellsOf = (boat: string, grid: string) =>
   queryOptions({

@@ -6,7 +6,7 @@ import { LargeFile } from '../../shared/ui/LargeFile'
 import { Select } from '../../shared/ui/Select'
 import { Sheet } from '../../shared/ui/Sheet'
 import { KINDS } from '../../water/model'
-import { folderOf, removeGrid, type Grid, type Kind } from '../../water/queries'
+import { folderOf, letBe, removeGrid, type Grid, type Kind } from '../../water/queries'
 import { pictureWords } from './words'
 
 /** All grids that are here, each with a way to be rid of it, and how another comes in. */
@@ -78,8 +78,14 @@ export function GridsSheet({
 
 /** The folder whose files are taken in, and what lies in it that could not be. */
 function ByThemselves({ boat }: { boat: string }) {
+  const client = useQueryClient()
   const folder = useQuery(folderOf(boat)).data
   if (!folder?.path) return null
+  const seen = async (name: string) => {
+    // Where another device was first it is gone all the same.
+    await letBe(boat, name).catch(() => {})
+    await client.invalidateQueries({ queryKey: folderOf(boat).queryKey })
+  }
   return (
     <div className="mt-2 text-sm" data-testid="folder">
       <p>
@@ -87,8 +93,13 @@ function ByThemselves({ boat }: { boat: string }) {
         come in by themselves.
       </p>
       {folder.refused.map(({ name, why }) => (
-        <p key={name} className="border-l-4 border-rust pl-2">
-          <b>{name}</b> was not taken: {why}
+        <p key={name} className="flex items-center gap-3 border-l-4 border-rust pl-2">
+          <span className="grow">
+            <b>{name}</b> was not taken: {why}
+          </span>
+          <Button small tone="quiet" aria-label={`Seen: ${name}`} onClick={() => void seen(name)}>
+            Seen
+          </Button>
         </p>
       ))}
     </div>

@@ -53,6 +53,8 @@ describe('where the boat is', () => {
       'Boat, simulated: 7.2 kn',
     )
     expect(words(heard('2026-06-18T08:12:00Z', 'TCP', place, ground), true)).toBe('Boat: here 12 min ago')
+    expect(words(heard('2026-06-18T08:00:20Z', 'TCP', place), true)).toBe('Boat: here 20 s ago')
+    expect(words(heard('2026-06-18T10:10:00Z', 'TCP', place), true)).toBe('Boat: here 2 h ago')
     expect(words(heard('2026-06-18T08:00:01Z', 'TCP', place))).toBe('Boat: here now')
   })
 

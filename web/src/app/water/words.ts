@@ -53,6 +53,13 @@ export function fuelWords({ reach }: Pick<Place, 'reach'>, units: Units): string
   return `Out and home take ${litres}; with a third of the tank kept back the rest trolls for ${hours} h.`
 }
 
+const ago = (ms: number): string =>
+  ms < 60_000
+    ? `${Math.round(ms / 1000)} s`
+    : ms < 5_400_000
+      ? `${Math.round(ms / 60_000)} min`
+      : `${Math.round(ms / 3_600_000)} h`
+
 /** How the boat goes, or when she was there. */
 export function hereWords(
   { groundMps, courseDeg, agoMs, invented }: Here,
@@ -60,8 +67,7 @@ export function hereWords(
   units: Units,
 ): string {
   const by = invented ? ', simulated' : ''
-  const minutes = Math.max(1, Math.round(agoMs / 60_000))
-  if (still) return `Boat${by}: here ${minutes} min ago`
+  if (still) return `Boat${by}: here ${ago(agoMs)} ago`
   if (groundMps === undefined) return `Boat${by}: here now`
   const on = courseDeg === undefined ? '' : ` on ${degrees(courseDeg)}°`
   return `Boat${by}: ${units.say('speed', groundMps)} over ground${on}`

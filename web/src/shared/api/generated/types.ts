@@ -1374,7 +1374,7 @@ export interface paths {
         get: operations["folder"];
         put?: never;
         post?: never;
-        delete?: never;
+        delete: operations["letBe"];
         options?: never;
         head?: never;
         patch?: never;
@@ -7628,6 +7628,28 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["GridFolderReply"];
                 };
+            };
+        };
+    };
+    letBe: {
+        parameters: {
+            query: {
+                name: string;
+            };
+            header?: never;
+            path: {
+                boat: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.mosswake.core.fault.Fault;
+import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.server.water.read.GridReader.Told;
 import org.slf4j.Logger;
@@ -66,7 +67,8 @@ class GridFolder {
                 }
             }
             before = now;
-        } catch (IOException e) {
+        } catch (IOException | RuntimeException e) {
+            // A schedule whose task throws never looks again.
             LOG.warn("the folder of grids cannot be read: {}", e.getMessage());
         }
     }
@@ -101,6 +103,8 @@ class GridFolder {
             refuse(file, why.message() + ". " + why.mend());
         } catch (IOException e) {
             refuse(file, "it cannot be read: " + e.getMessage() + ". Let everybody read it, and put it there again.");
+        } catch (OutOfMemoryError e) {
+            refuse(file, "it is too large for the memory here. Cut it to the sea that you fish.");
         } catch (RuntimeException e) {
             // As without a database: it is tried again at the look after the next.
             LOG.warn("{} could not be taken in: {}", nameOf(file), e.getMessage());
@@ -134,6 +138,15 @@ class GridFolder {
                     .toList();
             return new GridFolderReply(folder.get().toString(), why);
         }
+    }
+
+    /** Says no more of a file that was refused; the file stays where it is. */
+    synchronized void letBe(String name) throws IOException {
+        // Only what is listed: a name from outside is no path.
+        if (reply().refused().stream().noneMatch(one -> one.name().equals(name))) {
+            throw FaultException.of(FaultCode.NOT_FOUND, "name", name);
+        }
+        Files.deleteIfExists(folder.orElseThrow().resolve("refused").resolve(name + WHY));
     }
 
     private static GridFolderReply.Refused refused(Path why) {

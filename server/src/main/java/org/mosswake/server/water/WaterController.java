@@ -90,6 +90,18 @@ class WaterController {
         return folder.reply();
     }
 
+    /**
+     * Says no more of a file that was refused; the file stays where it is.
+     *
+     * @param name as it is listed
+     */
+    @DeleteMapping("/api/boats/{boat}/water/folder")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void letBe(@PathVariable UUID boat, @RequestParam String name) throws IOException {
+        water.all(boat);
+        folder.letBe(name);
+    }
+
     /** Its values: floats of four bytes, little-endian, row by row from the south-west, NaN where nothing is known. */
     @GetMapping(value = "/api/boats/{boat}/water/{grid}/cells", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @ApiResponse(

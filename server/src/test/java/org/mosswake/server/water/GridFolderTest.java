@@ -1,6 +1,7 @@
 package org.mosswake.server.water;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -11,6 +12,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
+import org.mosswake.core.fault.FaultException;
 import org.mosswake.server.support.Api;
 import org.mosswake.server.support.RunningServer;
 
@@ -69,6 +71,10 @@ class GridFolderTest {
         Path note = Files.write(folder.resolve("note of " + DAY + ".asc"), SomeGrids.ascii());
         assertThat(refused(note)).contains("note of " + DAY).contains("says what it is of");
         assertThat(half).exists();
+        assertThatThrownBy(() -> watched.letBe("../" + note.getFileName())).isInstanceOf(FaultException.class);
+        watched.letBe("note of " + DAY + ".asc");
+        assertThat(watched.reply().refused()).isEmpty();
+        assertThat(folder.resolve("refused").resolve(note.getFileName())).exists();
     }
 
     @Test
