@@ -55,7 +55,7 @@ public final class ChartFrames {
                 if (now - began < 500 * seconds) at('pointermove', 400 + 150 * Math.sin(t), 300 + 100 * Math.cos(t))
                 else {
                   if (times.ended === undefined) { at('pointerup', 400, 300); times.ended = true }
-                  chart.querySelector('canvas').dispatchEvent(new WheelEvent('wheel', {bubbles: true, cancelable: true,
+                  (chart.querySelector('canvas') ?? chart).dispatchEvent(new WheelEvent('wheel', {bubbles: true, cancelable: true,
                     clientX: box.x + 400, clientY: box.y + 300, deltaY: 40 * Math.sin(2 * t)}))
                 }
               }
@@ -71,7 +71,9 @@ public final class ChartFrames {
             drop(url + "/api/boats/" + boat + "/water?kind=TEMPERATURE&name=large&at=" + DAY + "T04:00:00Z");
             page.navigate(url + "/boats/" + boat + "/plan/water?day=" + DAY + "&at=" + DAY + "T10:33Z");
             found[0] = InBrowser.times(page, DRAWN, 1);
-            page.getByTestId("chart").waitFor();
+            // The picture is laid out anew when the places are known.
+            page.locator("[data-testid=water][aria-busy=false]").waitFor();
+            page.waitForTimeout(1500);
             InBrowser.times(page, MOVED, 1);
             found[1] = InBrowser.times(page, MOVED, SECONDS);
             return found[1];
