@@ -73,7 +73,7 @@ public record Grid(Kind kind, Optional<Instant> at, Frame frame, float[] values)
         }
 
         /** From a place to the nearest of its cells (m); 0 inside. */
-        double awayM(Spot from) {
+        public double awayM(Spot from) {
             double lat = Math.max(southDeg, Math.min(latDeg(rows - 1), from.latDeg()));
             double lon = Math.max(westDeg, Math.min(lonDeg(columns - 1), from.lonDeg()));
             return from.toM(new Spot(lat, lon));

@@ -114,18 +114,12 @@ class WaterService {
         List<UUID> near = boats.titles(0, MOST_BOATS).stream()
                 .filter(boat -> !boat.putAway())
                 .map(BoatTitle::boatId)
-                .filter(vessel -> isNear(all.get(0).frame(), boats.homeOf(vessel)))
+                .filter(vessel -> all.get(0).frame().awayM(home(vessel)) <= NEAR_M)
                 .toList();
         if (near.isEmpty()) {
             throw GridReader.unreadable("no boat lies within 60 miles of what it shows");
         }
         near.forEach(vessel -> grids.keep(vessel, told.name(), all));
-    }
-
-    private static boolean isNear(Grid.Frame frame, BoatService.Home home) {
-        double lat = Math.max(frame.southDeg(), Math.min(frame.latDeg(frame.rows() - 1), home.latitudeDeg()));
-        double lon = Math.max(frame.westDeg(), Math.min(frame.lonDeg(frame.columns() - 1), home.longitudeDeg()));
-        return new Spot(home.latitudeDeg(), home.longitudeDeg()).toM(new Spot(lat, lon)) <= NEAR_M;
     }
 
     private List<Grid> read(Path file, Told told) throws IOException {
