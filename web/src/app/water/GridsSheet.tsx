@@ -66,7 +66,7 @@ export function GridsSheet({
                 {grid.rows} × {grid.columns} cells, from {grid.name}
               </span>
             </span>
-            <Button small onClick={() => void remove(grid)}>
+            <Button small className="shrink-0" onClick={() => void remove(grid)}>
               Remove
             </Button>
           </li>
