@@ -1,12 +1,12 @@
-import { QueryClientProvider, useQuery, useQueryClient } from '@tanstack/react-query'
+import { QueryClientProvider, useQuery, type QueryClient } from '@tanstack/react-query'
 import { Suspense, useEffect, useState } from 'react'
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router'
-import { newQueries } from '../shared/api/asking'
 import { useUnpaired } from '../shared/api/unpaired'
 import { later, loadTheRest } from '../shared/later'
 import { Button } from '../shared/ui/Button'
-import { boats, gearOf } from '../draft/queries'
+import { boats } from '../draft/queries'
 import { UnitsProvider } from '../units/UnitsContext'
+import { firstOf } from './ahead'
 import { Failed } from './Failed'
 import { SpreadChooser } from './spread/SpreadChooser'
 import {
@@ -26,9 +26,7 @@ import { Waiting } from './Waiting'
 const Pairing = later(() => import('../devices/Pairing').then((module) => module.Pairing))
 const NewBoat = later(() => import('./boat/NewBoat').then((module) => module.NewBoat))
 
-const queries = newQueries()
-
-export function App() {
+export function App({ queries }: { queries: QueryClient }) {
   useEffect(loadTheRest, [])
   const unpaired = useUnpaired()
   return (
@@ -69,14 +67,7 @@ export function App() {
 
 function FirstBoat() {
   const all = useQuery(boats())
-  const client = useQueryClient()
-  const first = all.data?.find((boat) => !boat.putAway) ?? all.data?.[0]
-  const firstId = first?.boatId
-  // What the first station stands on, fetched beside its script.
-  useEffect(() => {
-    if (!firstId) return
-    void client.prefetchQuery(gearOf(firstId))
-  }, [client, firstId])
+  const first = firstOf(all.data)
   const [adding, setAdding] = useState(false)
   if (!all.data) return <Waiting error={all.error} />
   if (!first)

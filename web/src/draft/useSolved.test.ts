@@ -2,6 +2,7 @@ import { act, renderHook, waitFor } from '@testing-library/react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { Problem } from '../shared/api/client'
 import type { Draft, Solved } from './queries'
+import { solveAhead } from './ahead'
 import { draft, solved } from './test/fixtures'
 import { useSolved } from './useSolved'
 
@@ -51,5 +52,26 @@ describe('solving as the draft changes', () => {
     const { result } = renderHook(() => useSolved('boat', draft, 0))
     await waitFor(() => expect(solve).toHaveBeenCalled())
     expect(result.current.problem).toBeNull()
+  })
+
+  it('takes what was asked ahead once, and nothing that may stand on other gear', async () => {
+    const fresh = at(5)
+    const old = at(6)
+    solve.mockResolvedValue(solved)
+    solveAhead('boat', fresh)
+    const { rerender } = renderHook(({ stamp }) => useSolved('boat', fresh, stamp), {
+      initialProps: { stamp: 1 },
+    })
+    await act(async () => {})
+    expect(solve).toHaveBeenCalledTimes(1)
+    rerender({ stamp: 2 })
+    await waitFor(() => expect(solve).toHaveBeenCalledTimes(2))
+
+    vi.useFakeTimers({ toFake: ['Date'] })
+    solveAhead('boat', old)
+    vi.setSystemTime(Date.now() + 11_000)
+    renderHook(() => useSolved('boat', old, 1))
+    vi.useRealTimers()
+    await waitFor(() => expect(solve).toHaveBeenCalledTimes(4))
   })
 })

@@ -3,8 +3,8 @@ import { Suspense, useEffect, useState } from 'react'
 import { Navigate, useNavigate, useParams } from 'react-router'
 import { later } from '../../shared/later'
 import { Button } from '../../shared/ui/Button'
-import { solveAhead } from '../../draft/ahead'
-import { spreadOf, titlesOf } from '../../draft/queries'
+import { titlesOf } from '../../draft/queries'
+import { latestOf, spreadAhead } from '../ahead'
 import { Frame } from '../Frame'
 import { newSpread } from './newSpread'
 import { useBoat } from '../useBoat'
@@ -18,16 +18,11 @@ export function SpreadChooser({ station = 'spread' }: { station?: 'spread' | 'ri
   const titles = useQuery(titlesOf(boatId))
   const { boat, boats, gone, error } = useBoat(boatId)
   const queries = useQueryClient()
-  const latest = titles.data?.find((title) => !title.putAway)
-  const newest = latest?.spreadId
+  const latest = latestOf(titles.data)
   useEffect(() => {
-    if (!newest) return
-    queries.fetchQuery(spreadOf(boatId, newest)).then(
-      (kept) => station === 'spread' && solveAhead(boatId, kept.draft),
-      // The station asks again, and says what is wrong.
-      () => undefined,
-    )
-  }, [queries, boatId, newest, station])
+    // The station asks again, and says what is wrong.
+    spreadAhead(queries, station, boatId).catch(() => undefined)
+  }, [queries, boatId, station])
   const go = useNavigate()
   const [problem, setProblem] = useState<string | null>(null)
   if (gone) return <Navigate to="/" replace />
