@@ -1,4 +1,5 @@
 import { Paper, type Head } from '../shared/ui/Paper'
+import { rangeOf } from '../units/range'
 import { useUnits } from '../units/UnitsContext'
 import { asSentence, hourOf, saySentence } from '../units/sentence'
 import { ChainPicture } from './ChainPicture'
@@ -12,6 +13,7 @@ export function RigCard({ line, head }: { line: BenchLine; head: Head }) {
   const pull = (newtons: number) => units.say('pull', newtons)
   const mark = line.marks.find((one) => one.way === line.markedBy)
   const window = line.window
+  const range = line.likelyPull && rangeOf(units, 'pull', line.likelyPull.lowN, line.likelyPull.highN)
   return (
     <Paper head={head} what={`${line.label}, ${line.lure}`}>
       <ChainPicture line={line} />
@@ -28,7 +30,7 @@ export function RigCard({ line, head }: { line: BenchLine; head: Head }) {
           {window &&
             (window.empty
               ? 'No drag works as it is tied.'
-              : `Window ${pull(window.leastN)} to ${pull(window.mostN)}; the water pulls ${pull(line.pullN ?? 0)}.`)}
+              : `Window ${pull(window.leastN)} to ${pull(window.mostN)}; the water pulls ${pull(line.pullN ?? 0)}${range && `, likely ${range}`}.`)}
         </dd>
         {line.leftM !== undefined && (
           <>

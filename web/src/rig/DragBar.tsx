@@ -90,6 +90,7 @@ export function DragBar({
             </defs>
           </>
         )}
+        {line.likelyPull && <LikelyPull {...line.likelyPull} x={x} />}
         {words.map((mark) => (
           <g key={mark.key}>
             <line
@@ -153,6 +154,15 @@ export function DragBar({
     </section>
   )
 }
+
+/** Four times in five the pull lies along this. */
+const LikelyPull = ({ lowN, highN, x }: { lowN: number; highN: number; x(newtons: number): number }) => (
+  <path
+    d={`M${x(lowN)} ${TOP + 4}v6M${x(lowN)} ${TOP + 7}H${x(highN)}M${x(highN)} ${TOP + 4}v6`}
+    className="fill-none stroke-ink stroke-[1.5]"
+    data-testid="likely-pull"
+  />
+)
 
 const axisFigure = (value: number): string => String(Math.round(value * 100) / 100)
 

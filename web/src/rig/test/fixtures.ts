@@ -67,6 +67,7 @@ export const ladder = (more: Partial<BenchLine> = {}): BenchLine => ({
   strikeDragN: 14 * KG,
   rodClassN: 22.5 * KG,
   pullN: 11.9 * KG,
+  likelyPull: { lowN: 8.4 * KG, highN: 16.7 * KG },
   depthM: 5,
   take: 'LADDER',
   takeWords: 'from just over the pull',

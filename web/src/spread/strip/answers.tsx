@@ -5,7 +5,7 @@ import { DepthField } from '../depth/DepthField'
 import { setDrag, setSpeed } from '../../draft/model'
 import type { Ground, Line, SolvedLine } from '../../draft/queries'
 import type { Editing } from '../../draft/useEditor'
-import { likelyWords, percent, likelyRange, rideWords } from '../why/sentences'
+import { likelyPullWords, likelyWords, percent, likelyRange, rideWords } from '../why/sentences'
 import { Cell } from './Cell'
 import { signed } from './lengths'
 import { Stepper } from './Stepper'
@@ -92,6 +92,7 @@ export function Pull({
 }) {
   const units = useUnits()
   const pull = answer?.tow.tensionAtTipN
+  const sure = likelyPullWords(answer?.likelyPull, units)
   const typed = (text: string): string | null => {
     const read = units.read('pull', text)
     if (read === null || read < 0 || read > 5000)
@@ -105,6 +106,7 @@ export function Pull({
         {pull === undefined ? '–' : units.say('pull', pull)}
       </p>
       <span className="text-slate">
+        {sure && <span className="block">{sure}</span>}
         strike drag{' '}
         <TypedField
           label="Strike drag"

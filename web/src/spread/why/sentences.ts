@@ -1,5 +1,6 @@
 import type { Units } from '../../units/UnitsContext'
-import type { Likely, Ride } from '../../draft/queries'
+import type { Likely, LikelyPull, Ride } from '../../draft/queries'
+import { rangeOf } from '../../units/range'
 
 const WATER = { WASH: 'in the wash', EDGE: 'at the edge of the wash', CLEAN: 'in clean water' }
 
@@ -15,8 +16,13 @@ const WORTH_SAYING = 0.05
 /** `13–17 m`; empty where both ends print alike, or the lure is more often up than under. */
 export function likelyRange(likely: Likely | undefined, units: Units): string {
   if (!likely || likely.atSurface > 0.5) return ''
-  const [low, high] = [units.figure('distance', likely.lowM), units.figure('distance', likely.highM)]
-  return low === high ? '' : `${low}–${high} ${units.unit('distance').symbol}`
+  return rangeOf(units, 'distance', likely.lowM, likely.highM)
+}
+
+/** `likely 28–60 N`; empty where it has no range. */
+export function likelyPullWords(likely: LikelyPull | undefined, units: Units): string {
+  const range = likely && rangeOf(units, 'pull', likely.lowN, likely.highN)
+  return range ? `likely ${range}` : ''
 }
 
 /** How sure a depth is: four times in five between these, and the chance that the lure comes up. */

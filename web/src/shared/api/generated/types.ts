@@ -2443,7 +2443,7 @@ export interface components {
         };
         FindingReply: {
             /** @enum {string} */
-            kind: "AIRBORNE" | "NOT_CONVERGED" | "TOUCHES_BOTTOM" | "SKIPS" | "CLIP_LETS_GO" | "SWIMS_UP" | "DODGER_TOO_DEEP" | "OUT_OF_WINDOW" | "IDLE_TOO_FAST" | "STREAM_STOPS" | "REEL_SHORT" | "DRAG_SLIPS" | "DRAG_TOO_TIGHT" | "DRAG_WINDOW_EMPTY" | "CARE_WEIGHT" | "CARE_DRAG" | "NEARLY_LEVEL" | "BAIT_LAYER" | "OFF_BOTTOM" | "BLADE_LIFTS" | "SPEED_WINDOW" | "LEVEL" | "WAKE_SHALLOW" | "SPEED_EFFECT" | "DRAG_HOLDS";
+            kind: "AIRBORNE" | "NOT_CONVERGED" | "TOUCHES_BOTTOM" | "SKIPS" | "CLIP_LETS_GO" | "SWIMS_UP" | "DODGER_TOO_DEEP" | "OUT_OF_WINDOW" | "IDLE_TOO_FAST" | "STREAM_STOPS" | "REEL_SHORT" | "DRAG_SLIPS" | "DRAG_TOO_TIGHT" | "DRAG_WINDOW_EMPTY" | "CARE_WEIGHT" | "CARE_DRAG" | "DRAG_MAY_SLIP" | "NEARLY_LEVEL" | "BAIT_LAYER" | "OFF_BOTTOM" | "BLADE_LIFTS" | "SPEED_WINDOW" | "LEVEL" | "WAKE_SHALLOW" | "SPEED_EFFECT" | "DRAG_HOLDS";
             lineIds: string[];
             mend?: components["schemas"]["MendReply"];
             text: components["schemas"]["SentenceReply"];
@@ -2807,6 +2807,12 @@ export interface components {
             /** Format: date-time */
             to: string;
         };
+        LikelyPull: {
+            /** Format: double */
+            highN: number;
+            /** Format: double */
+            lowN: number;
+        };
         LikelyReply: {
             /** Format: double */
             atSurface: number;
@@ -2833,6 +2839,7 @@ export interface components {
             leftM?: number;
             /** Format: double */
             letOutM: number;
+            likelyPull?: components["schemas"]["LikelyPull"];
             /** Format: uuid */
             lineId: string;
             lure: string;
@@ -2937,6 +2944,7 @@ export interface components {
             depthPerTenM?: number;
             label: string;
             likely?: components["schemas"]["LikelyReply"];
+            likelyPull?: components["schemas"]["LikelyPull"];
             /** Format: uuid */
             lineId: string;
             otherLikely?: components["schemas"]["LikelyReply"];

@@ -31,7 +31,7 @@ class ArrowsTest {
             Map.entry("rig", Set.of("tow", "sure")),
             Map.entry("gear", Set.of("tow", "rig", "sure")),
             Map.entry("spread", Set.of("gear", "turn", "tow", "rig", "clock", "caution", "sure")),
-            Map.entry("bench", Set.of("spread", "gear", "rig", "tow", "clock", "caution")),
+            Map.entry("bench", Set.of("spread", "gear", "rig", "tow", "sure", "clock", "caution")),
             Map.entry("caution", Set.of()),
             Map.entry("call", Set.of("spread", "gear", "rig", "clock", "caution")),
             Map.entry("build", Set.of("call", "spread", "bench", "gear", "rig", "tow", "clock")),

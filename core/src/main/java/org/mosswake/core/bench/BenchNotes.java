@@ -16,6 +16,7 @@ import org.mosswake.core.rig.Take;
 import org.mosswake.core.spread.Change;
 import org.mosswake.core.spread.Mend;
 import org.mosswake.core.spread.SpreadLine;
+import org.mosswake.core.sure.Likely;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Force;
 import org.mosswake.core.units.Sentence;
@@ -27,6 +28,9 @@ final class BenchNotes {
     private static final double LONGEST_SHOCK_M = 30;
     /** A locked drag may bring this share of the weakest part, and no more (ESTIMATE). */
     private static final double SHOCK_SHARE = 0.8;
+
+    /** A chance below this is not worth a word. */
+    private static final double WORTH_SAYING = 0.05;
 
     private final LineBench bench;
     private final SpreadLine line;
@@ -118,7 +122,11 @@ final class BenchNotes {
             return;
         }
         if (verdict == DragWindow.Verdict.HOLDS) {
-            say(Kind.WINDOW, Weight.GOOD, Sentence.of("drag from {0} to {1}", least, most), loose(window, text));
+            say(
+                    Kind.WINDOW,
+                    Weight.GOOD,
+                    Sentence.of("drag from {0} to {1}", least, most),
+                    sure(window, loose(window, text)));
             return;
         }
         boolean slips = verdict == DragWindow.Verdict.SLIPS_ON_THE_WATER;
@@ -131,6 +139,28 @@ final class BenchNotes {
                 new Mend(
                         Sentence.of("set {0}", Figure.pull(better)),
                         List.of(Change.StrikeDrag.tenth(line.id(), better))));
+    }
+
+    /** With what the drag may meet instead, where that is worth a word. */
+    private Sentence sure(DragWindow window, Sentence text) {
+        if (bench.pull().isEmpty()) {
+            return text;
+        }
+        Likely pull = bench.pull().get();
+        double slips = window.slips(line.strikeDrag(), pull);
+        double none = window.leavesNone(pull);
+        if (slips < WORTH_SAYING && none < WORTH_SAYING) {
+            return text;
+        }
+        boolean noneFirst = none >= slips;
+        return text.and(
+                "; the pull is likely {0} to {1}, and in {2} of cases it "
+                        + (noneFirst
+                                ? "leaves no drag at all: feel it at this speed before you trust it"
+                                : "takes line by itself: at this speed ease the drag until the reel gives, and set it over that"),
+                Figure.pull(pull.low()),
+                Figure.pull(pull.high()),
+                Figure.share(noneFirst ? none : slips));
     }
 
     private Sentence loose(DragWindow window, Sentence text) {

@@ -21,6 +21,7 @@ import org.mosswake.core.spread.LineRigging;
 import org.mosswake.core.spread.LineSolver;
 import org.mosswake.core.spread.Spread;
 import org.mosswake.core.spread.SpreadLine;
+import org.mosswake.core.sure.Likely;
 import org.mosswake.core.tow.TowAnswer;
 import org.mosswake.core.tow.TowShape;
 import org.mosswake.core.units.Force;
@@ -30,6 +31,7 @@ import org.mosswake.core.units.SpeedThroughWater;
  * One line of a spread on the bench.
  *
  * @param shape   as it is towed; empty where it is in the air
+ * @param pull    of the water at the tip, how far it may be off (N); empty where it has no range
  * @param window  of the strike drag, with what widens it when it is empty
  * @param shock   of a fish met at this speed
  * @param offM    main line off the reel (m)
@@ -41,6 +43,7 @@ public record LineBench(
         String label,
         Chain chain,
         Optional<TowShape> shape,
+        Optional<Likely> pull,
         Optional<DragWindow> window,
         List<DragMend> mends,
         Optional<Shock> shock,
@@ -93,6 +96,7 @@ public record LineBench(
                 label,
                 chain,
                 shape,
+                solver.likely(line, speed).pull(),
                 window,
                 mends,
                 shock,
@@ -156,7 +160,7 @@ public record LineBench(
 
     private LineBench withNotes(List<BenchNote> said) {
         return new LineBench(
-                line, label, chain, shape, window, mends, shock, offM, keepM, runs, bait, tether, said, cautions);
+                line, label, chain, shape, pull, window, mends, shock, offM, keepM, runs, bait, tether, said, cautions);
     }
 
     /**

@@ -1,6 +1,7 @@
 package org.mosswake.core.rig;
 
 import java.util.Optional;
+import org.mosswake.core.sure.Likely;
 import org.mosswake.core.units.Force;
 
 /**
@@ -59,6 +60,17 @@ public record DragWindow(Take take, Force pull, Force least, Force most, Force f
                 Math.max(
                         pull.newtons() * numbers.of(RigNumbers.LOOSE_MOST),
                         pull.newtons() + numbers.of(RigNumbers.LOOSE_ROOM_N))));
+    }
+
+    /** Chance that the water alone draws line at this setting, 0 to 1. */
+    public double slips(Force strikeDrag, Likely likelyPull) {
+        return likelyPull.moreThan(strikeDrag.newtons());
+    }
+
+    /** Chance that the pull leaves no drag at all, 0 to 1. Strengths are taken as they are rated. */
+    public double leavesNone(Likely likelyPull) {
+        double timesPull = Math.max(firm.newtons(), least.newtons()) / pull.newtons();
+        return likelyPull.moreThan(most.newtons() / timesPull);
     }
 
     /** What most crews set: a little over a quarter of the weakest part, well inside the window. */

@@ -153,8 +153,8 @@ final class DeepFindings {
         double lowest = lowest(line).orElse(0.0);
         return line.likely()
                 .deepest()
-                .filter(likely -> likely.bestM() > 0 && lowest > 0)
-                .map(likely -> likely.deeperThan(bottomM * likely.bestM() / lowest));
+                .filter(likely -> likely.best() > 0 && lowest > 0)
+                .map(likely -> likely.moreThan(bottomM * likely.best() / lowest));
     }
 
     private void bottom(double bottomM) {

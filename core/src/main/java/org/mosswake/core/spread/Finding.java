@@ -43,6 +43,8 @@ public record Finding(Kind kind, List<UUID> lines, Sentence title, Sentence text
         CARE_WEIGHT,
         /** So much drag takes a rod, and a person with it. */
         CARE_DRAG,
+        /** It holds by what is known of the pull, which is not enough. */
+        DRAG_MAY_SLIP,
         NEARLY_LEVEL,
         /** How the deep lines lie to a layer of bait. */
         BAIT_LAYER,

@@ -4,14 +4,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import org.mosswake.core.rig.DragWindow;
 import org.mosswake.core.spread.Finding.Kind;
 import org.mosswake.core.tow.Boundary;
 import org.mosswake.core.tow.Regime;
 import org.mosswake.core.tow.TowAnswer;
 import org.mosswake.core.tow.TowLimits;
 import org.mosswake.core.units.Figure;
-import org.mosswake.core.units.Force;
 import org.mosswake.core.units.Sentence;
 import org.mosswake.core.units.SpeedThroughWater;
 import org.mosswake.core.units.SpeedUnit;
@@ -46,11 +44,11 @@ final class Findings {
         unsettled();
         skips();
         lines.forEach(this::reel);
-        lines.forEach(this::drag);
+        found.addAll(DragFindings.of(lines));
         cares();
         pairs();
         speedEffect();
-        dragHolds();
+        DragFindings.allHold(lines, found).ifPresent(found::add);
         found.addAll(DeepFindings.of(spread, lines, solver));
         found.addAll(SpeedFindings.of(spread, lines));
         // In its window or not, a lure out of the water does not work.
@@ -156,66 +154,6 @@ final class Findings {
         return "Take " + line.label() + " in to {0}";
     }
 
-    private void drag(SolvedLine line) {
-        line.shape().ifPresent(shape -> {
-            DragWindow window = line.line().dragWindow(new Force(shape.tensionAtTipN()));
-            double set = line.line().strikeDrag().newtons();
-            if (window.isEmpty()) {
-                noDrag(line, window.most());
-            } else if (set < window.least().newtons()) {
-                looseDrag(line, window.least());
-            } else if (set > window.most().newtons()) {
-                tightDrag(line, window.most());
-            }
-        });
-    }
-
-    private void noDrag(SolvedLine line, Force most) {
-        found.add(Finding.of(
-                Kind.DRAG_WINDOW_EMPTY,
-                Lines.of(line),
-                line.label() + ": no drag works",
-                Sentence.of(
-                        "The water pulls {0}, yet a third of the weakest part is {1}. Rig shows what opens it: slower, lighter, or tied stronger.",
-                        Figure.pull(pull(line)), Figure.pull(most.newtons()))));
-    }
-
-    private void looseDrag(SolvedLine line, Force least) {
-        found.add(Finding.of(
-                        Kind.DRAG_SLIPS,
-                        Lines.of(line),
-                        line.label() + ": drag too loose",
-                        Sentence.of(
-                                "The water alone pulls {0}; drag is set to {1}. Below {2} the line creeps out with no fish on.",
-                                Figure.pull(pull(line)), dragOf(line), Figure.pull(least.newtons())))
-                .mendedBy(
-                        new Change.StrikeDrag(line.line().id(), Math.ceil(least.newtons() * 10) / 10),
-                        setTo(line),
-                        Figure.pull(least.newtons())));
-    }
-
-    private void tightDrag(SolvedLine line, Force most) {
-        found.add(Finding.of(
-                        Kind.DRAG_TOO_TIGHT,
-                        Lines.of(line),
-                        line.label() + ": drag too tight",
-                        Sentence.of(
-                                "Drag is set to {0}. Above {1}, a third of its weakest part or the class of its rod, a hard strike can part one of them.",
-                                dragOf(line), Figure.pull(most.newtons())))
-                .mendedBy(
-                        new Change.StrikeDrag(line.line().id(), Math.floor(most.newtons() * 10) / 10),
-                        setTo(line),
-                        Figure.pull(most.newtons())));
-    }
-
-    private static String setTo(SolvedLine line) {
-        return "Set " + line.label() + " to {0}";
-    }
-
-    private static Figure dragOf(SolvedLine line) {
-        return Figure.pull(line.line().strikeDrag().newtons());
-    }
-
     /** Dangers to the crew, by what is tied and set. */
     private void cares() {
         var weighted = lines.stream()
@@ -246,30 +184,6 @@ final class Findings {
                             "At {0} of drag a strike can take a rod, and a person with it. Tether each rod to a cleat with wide webbing.",
                             Figure.pull(most))));
         }
-    }
-
-    /** The line with the least room between pull and drag, when all of them hold. */
-    private void dragHolds() {
-        boolean warned = found.stream().anyMatch(f -> f.kind().ofDrag());
-        lines.stream()
-                .filter(line -> !warned && line.shape().isPresent())
-                .min(Comparator.comparingDouble(Findings::room))
-                .ifPresent(line -> found.add(Finding.of(
-                        Kind.DRAG_HOLDS,
-                        Lines.of(line),
-                        "Drags hold",
-                        Sentence.of(
-                                "Tightest is " + line.label() + ": the water pulls {0}, drag is set to {1}.",
-                                Figure.pull(pull(line)),
-                                dragOf(line)))));
-    }
-
-    private static double pull(SolvedLine line) {
-        return line.shape().orElseThrow().tensionAtTipN();
-    }
-
-    private static double room(SolvedLine line) {
-        return line.line().strikeDrag().newtons() / pull(line);
     }
 
     private void pairs() {

@@ -39,8 +39,8 @@ public final class LinePlacer {
                 lowest));
     }
 
-    public LikelyDepths likely(SpreadLine line, SpeedThroughWater speed) {
-        return LikelyDepths.of(line, speed, solver.tows);
+    public LikelyTow likely(SpreadLine line, SpeedThroughWater speed) {
+        return LikelyTow.of(line, speed, solver.tows);
     }
 
     /**

@@ -63,6 +63,11 @@ public final class LineSolver {
         return new Solved(tows.solve(line.tow(speed)), Optional.empty(), Optional.empty());
     }
 
+    /** How far its depths and its pull may be off. */
+    public LikelyTow likely(SpreadLine line, SpeedThroughWater speed) {
+        return LikelyTow.of(line, speed, tows);
+    }
+
     /** Main line off the reel: behind the clip, and from the clip up to the rod (m). */
     public double offReelM(SpreadLine line, SpeedThroughWater speed) {
         double behind = line.lengthM(line.tackle().size() - 1);

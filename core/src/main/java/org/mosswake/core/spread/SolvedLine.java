@@ -23,7 +23,7 @@ public record SolvedLine(
         Optional<Double> pullPerKnotN,
         Optional<DeepPlace> deep,
         Optional<BranchPlace> branch,
-        LikelyDepths likely) {
+        LikelyTow likely) {
     public Optional<TowShape> shape() {
         return answer instanceof TowAnswer.Shaped shaped ? Optional.of(shaped.shape()) : Optional.empty();
     }

@@ -235,8 +235,7 @@ public record SpreadLine(
                 .map(BranchedTow.Answer::pulled)
                 .or(() -> deep.map(rig -> cabled(rig, speed, new LineSolver(tows).held(this, speed))))
                 .orElseGet(() -> tow(speed));
-        var slopes =
-                LikelyDepths.of(this, speed, tows).lure().map(Likely::slopesM).orElse(Map.of());
+        var slopes = LikelyTow.of(this, speed, tows).lure().map(Likely::slopes).orElse(Map.of());
         return new TurnLine(whole, holder.tip().asternM(), holder.tip().starboardM(), slopes);
     }
 

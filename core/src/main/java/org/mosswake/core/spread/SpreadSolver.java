@@ -54,7 +54,7 @@ public final class SpreadSolver {
                 slope(before, after, TowShape::tensionAtTipN, perKnot),
                 solved.deep(),
                 solved.branch(),
-                LikelyDepths.of(line, speed, solver.tows));
+                solver.likely(line, speed));
     }
 
     /** More line let out; on a downrigger more cable, which is what the crew lets out there. */

@@ -14,8 +14,8 @@ import java.util.Optional;
  * @see Likely
  */
 public final class LikelySearch {
-    /** Shallower than this a depth has no logarithm worth a slope (m). */
-    private static final double SHALLOW_M = 0.02;
+    /** Shallower than this (m), or pulled less (N), nothing has a logarithm worth a slope. */
+    private static final double NEARLY_NONE = 0.02;
     /** A chance below this is not followed up. */
     private static final double NEVER = 0.002;
 
@@ -28,10 +28,10 @@ public final class LikelySearch {
     }
 
     /**
-     * @param depthsM what is asked for; NaN where it has no depth
+     * @param figures what is asked for, the depth that the margin is of first; NaN where there is none
      * @param marginM positive while the lure runs under, negative when it does not; NaN where that is no question
      */
-    public record Outcome(double[] depthsM, double marginM) {}
+    public record Outcome(double[] figures, double marginM) {}
 
     private final Doubts doubts;
     private final Computed computed;
@@ -59,11 +59,11 @@ public final class LikelySearch {
         return computed.at(doubts.moved(independent));
     }
 
-    /** Every depth asked for; empty where it has no range: it is never under, or some errors leave it without a shape. */
+    /** Every figure asked for; empty where it has no range: it is never under, or some errors leave it without a shape. */
     public List<Optional<Likely>> all() {
         var surface = surface();
         var found = new ArrayList<Optional<Likely>>();
-        for (int i = 0; i < base.depthsM().length; i++) {
+        for (int i = 0; i < base.figures().length; i++) {
             found.add(i == 0 && surface.isPresent() ? surface.get().rest() : alone(i));
         }
         return found;
@@ -72,22 +72,22 @@ public final class LikelySearch {
     private Optional<Likely> alone(int i) {
         double[] slopes = new double[doubts.size()];
         for (int k = 0; k < slopes.length; k++) {
-            slopes[k] = logs(more[k].depthsM()[i], less[k].depthsM()[i]);
+            slopes[k] = logs(more[k].figures()[i], less[k].figures()[i]);
         }
         double length = length(slopes);
-        double best = base.depthsM()[i];
-        if (!(best > SHALLOW_M) || !(length > 0)) {
+        double best = base.figures()[i];
+        if (!(best > NEARLY_NONE) || !(length > 0)) {
             return Optional.empty();
         }
-        double low = along(slopes, length, -Likely.FOUR_IN_FIVE).depthsM()[i];
-        double high = along(slopes, length, Likely.FOUR_IN_FIVE).depthsM()[i];
+        double low = along(slopes, length, -Likely.FOUR_IN_FIVE).figures()[i];
+        double high = along(slopes, length, Likely.FOUR_IN_FIVE).figures()[i];
         return Double.isNaN(low) || Double.isNaN(high)
                 ? Optional.empty()
                 : Optional.of(new Likely(best, low, high, 0, named(slopes, best)));
     }
 
     private static double logs(double more, double less) {
-        return more > SHALLOW_M && less > SHALLOW_M ? Math.log(more / less) / 2 : Double.NaN;
+        return more > NEARLY_NONE && less > NEARLY_NONE ? Math.log(more / less) / 2 : Double.NaN;
     }
 
     private Map<Factor, Double> named(double[] slopes, double scale) {
@@ -173,7 +173,7 @@ public final class LikelySearch {
 
         /** The range of those that run. */
         Optional<Likely> rest() {
-            double best = Double.isNaN(base.depthsM()[0]) ? 0 : base.depthsM()[0];
+            double best = Double.isNaN(base.figures()[0]) ? 0 : base.figures()[0];
             if (atSurface > 1 - NEVER) {
                 return Optional.empty();
             }
@@ -192,7 +192,7 @@ public final class LikelySearch {
 
         private double depth(double share) {
             double of = atSurface + (1 - atSurface) * share;
-            return along(way, length, Likely.quantile(of)).depthsM()[0];
+            return along(way, length, Likely.quantile(of)).figures()[0];
         }
     }
 }

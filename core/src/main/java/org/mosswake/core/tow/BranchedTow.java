@@ -34,11 +34,14 @@ public record BranchedTow(Tow main, int junction, List<Link> branch, Belly.Pull 
         return settle(tows).flatMap(settled -> answer(tows, settled));
     }
 
-    /** Depths of the main line's own lower end and of the branch's lure (m), without a path; empty as {@link #solve}. */
+    /** Depths of the main line's own lower end and of the branch's lure (m), and both pulls, without a path; empty as {@link #solve}. */
     public Optional<Depths> depths(TowSolver tows) {
         return settle(tows)
                 .map(settled -> new Depths(
-                        -settled.trunk().at(0).heightM(), -settled.twig().at(0).heightM()));
+                        -settled.trunk().at(0).heightM(),
+                        -settled.twig().at(0).heightM(),
+                        settled.trunk().pullAtTipN(),
+                        settled.twig().pullAtTipN()));
     }
 
     /** Where the branch is tied in, from the tip; empty as {@link #solve}. */
@@ -49,7 +52,11 @@ public record BranchedTow(Tow main, int junction, List<Link> branch, Belly.Pull 
         });
     }
 
-    public record Depths(double mainM, double branchM) {}
+    /**
+     * @param mainPullN   at the tip (N)
+     * @param branchPullN at the junction (N)
+     */
+    public record Depths(double mainM, double branchM, double mainPullN, double branchPullN) {}
 
     /** Both as they hang when each is pulled by the other. */
     private record Settled(Tow pulled, TowProfile trunk, Tow hanging, TowProfile twig) {}

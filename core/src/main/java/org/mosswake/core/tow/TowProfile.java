@@ -40,6 +40,12 @@ public final class TowProfile {
         return s[s.length - 1];
     }
 
+    /** At its upper end (N). */
+    public double pullAtTipN() {
+        int tip = s.length - 1;
+        return Math.sqrt(fx[tip] * fx[tip] + fy[tip] * fy[tip] + fz[tip] * fz[tip]);
+    }
+
     /** Length of line from the lure to the last place where it leaves the water (m); all of it when the tip is under. */
     public double wetM() {
         for (int i = s.length - 1; i > 0; i--) {

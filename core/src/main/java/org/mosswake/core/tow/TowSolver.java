@@ -65,18 +65,20 @@ public final class TowSolver {
      * @param depthM  0 where it does not run under; NaN where no shape was found
      * @param marginM height of the line's end over the tip with the lure just under the surface (m): negative when it
      *                cannot stay under; NaN as above
+     * @param pullN   at the tip (N), of a lure at the surface too; NaN where it flies or has no shape
      */
-    public record Under(double depthM, double marginM) {}
+    public record Under(double depthM, double marginM, double pullN) {}
 
     public Under under(Tow tow) {
         var trial = new Trial(tow, tolerance, mostSteps);
         double margin = trial.missAtSurface(1);
-        if (margin < 0) {
-            return new Under(0, margin);
+        if (settled(tow, trial, margin, false) instanceof TowAnswer.Shaped shaped) {
+            return new Under(
+                    margin < 0 ? 0 : shaped.shape().depthM(),
+                    margin,
+                    shaped.shape().tensionAtTipN());
         }
-        return settled(tow, trial, margin, false) instanceof TowAnswer.Shaped shaped
-                ? new Under(shaped.shape().depthM(), margin)
-                : new Under(Double.NaN, margin);
+        return new Under(margin < 0 ? 0 : Double.NaN, margin, Double.NaN);
     }
 
     private TowAnswer settled(Tow tow, Trial trial, boolean drawn) {

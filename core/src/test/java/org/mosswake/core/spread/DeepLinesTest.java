@@ -208,7 +208,7 @@ class DeepLinesTest {
         assertThat(without - with).isBetween(0.3, 2.0);
         Belly.Shape belly = solved.deep().orElseThrow().belly().orElseThrow();
         assertThat(Math.hypot(belly.onClip().aheadN(), belly.onClip().upN())).isCloseTo(7, within(1e-6));
-        assertThat(solved.likely().other().orElseThrow().bestM()).isCloseTo(with, within(0.05));
+        assertThat(solved.likely().other().orElseThrow().best()).isCloseTo(with, within(0.05));
         TurnFrame start = new SpreadTurns(new TurnRules(speed.mps(), 40, -2, 1.5, 1), List.of())
                 .halfTurn(new Spread(speed, 1, List.of(line)), Side.PORT)
                 .get(0);

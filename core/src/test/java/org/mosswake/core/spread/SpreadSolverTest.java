@@ -99,6 +99,12 @@ class SpreadSolverTest {
         Finding slips = only(solver.solve(atKnots(6, plug)), Kind.DRAG_SLIPS);
         assertThat(Offered.said(slips, 2)).isCloseTo(1.2 * Offered.said(slips, 0), within(1e-9));
         double set = Offered.by(slips, Change.StrikeDrag.class).newtons();
+        assertThat(set).isGreaterThan(Offered.said(slips, 2));
+        SpreadLine least = plug.withStrikeDrag(new Force(Offered.said(slips, 2) + 0.1));
+        assertThat(only(solver.solve(atKnots(6, least)), Kind.DRAG_MAY_SLIP)
+                        .text()
+                        .text())
+                .contains("the water alone takes line");
         assertThat(says(solver.solve(atKnots(6, plug.withStrikeDrag(new Force(set)))), Kind.DRAG_HOLDS))
                 .isTrue();
         SpreadLine tight = line("d", STARBOARD, 60, LureKind.LIPPED_PLUG, 20);

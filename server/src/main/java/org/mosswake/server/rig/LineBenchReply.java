@@ -24,6 +24,7 @@ import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.tow.TowShape;
 import org.mosswake.core.units.Force;
 import org.mosswake.server.platform.wire.SentenceReply;
+import org.mosswake.server.spread.LikelyPull;
 import org.mosswake.server.spread.MendReply;
 import org.mosswake.server.spread.SpreadChangeReply;
 
@@ -43,6 +44,7 @@ record LineBenchReply(
         double strikeDragN,
         @Nullable Double rodClassN,
         @Nullable Double pullN,
+        @Nullable LikelyPull likelyPull,
         @Nullable Double depthM,
         Take take,
         String takeWords,
@@ -146,6 +148,7 @@ record LineBenchReply(
                 line.strikeDrag().newtons(),
                 reel.flatMap(Reel::rodClass).map(Force::newtons).orElse(null),
                 bench.shape().map(TowShape::tensionAtTipN).orElse(null),
+                bench.pull().map(LikelyPull::of).orElse(null),
                 bench.shape().map(TowShape::depthM).orElse(null),
                 line.take(),
                 line.take().words(),

@@ -28,6 +28,7 @@ record SolvedReply(
      * @param tow         places behind {@code tip}, which is in the boat frame
      * @param likely      of the lure's depth; absent where it has no range
      * @param otherLikely of the ball's depth, or the second lure's
+     * @param likelyPull  of the water at the tip; absent where it has no range
      */
     record LineReply(
             UUID lineId,
@@ -42,7 +43,8 @@ record SolvedReply(
             @Nullable DeepReply deep,
             @Nullable BranchReply branch,
             @Nullable LikelyReply likely,
-            @Nullable LikelyReply otherLikely) {
+            @Nullable LikelyReply otherLikely,
+            @Nullable LikelyPull likelyPull) {
         static LineReply of(SolvedLine line, Wake wake) {
             return new LineReply(
                     line.line().id(),
@@ -59,14 +61,15 @@ record SolvedReply(
                             .orElse(null),
                     line.branch().map(BranchReply::of).orElse(null),
                     line.likely().lure().map(LikelyReply::of).orElse(null),
-                    line.likely().other().map(LikelyReply::of).orElse(null));
+                    line.likely().other().map(LikelyReply::of).orElse(null),
+                    line.likely().pull().map(LikelyPull::of).orElse(null));
         }
     }
 
     /** Between {@code lowM} and {@code highM} four times in five, when it runs; {@code atSurface} when it does not, 0 to 1. */
     record LikelyReply(double lowM, double highM, double atSurface) {
         static LikelyReply of(Likely likely) {
-            return new LikelyReply(likely.lowM(), likely.highM(), likely.atSurface());
+            return new LikelyReply(likely.low(), likely.high(), likely.atSurface());
         }
     }
 

@@ -24,10 +24,12 @@ import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.rig.RigNumbers;
 import org.mosswake.core.rig.Rigging;
+import org.mosswake.core.sure.Doubts;
 import org.mosswake.core.sure.Factor;
 import org.mosswake.core.sure.Likely;
 import org.mosswake.core.sure.Unknown;
 import org.mosswake.core.tow.Belly;
+import org.mosswake.core.tow.TowAnswer;
 import org.mosswake.core.tow.TowSolver;
 import org.mosswake.core.units.Force;
 import org.mosswake.core.units.ForceUnit;
@@ -35,8 +37,9 @@ import org.mosswake.core.units.SpeedThroughWater;
 import org.mosswake.core.units.SpeedUnit;
 
 /** Ranges beside draws of every coefficient: the second method, which knows nothing of slopes. */
-class LikelyDepthsTest {
+class LikelyTowTest {
     private static final int DRAWS_A_REGIME = 10_000;
+    private static final int PULLS_A_REGIME = 2_000;
     private static final Holder HOLDER = DemoSpread.flat("flat", 1, 1.8);
     private final TowSolver tows = new TowSolver();
 
@@ -134,12 +137,12 @@ class LikelyDepthsTest {
             for (int k = 0; k < deviations.length; k++) {
                 deviations[k] = random.nextGaussian();
             }
-            double depth = LikelyDepths.computed(
+            double depth = LikelyTow.computed(
                             doubts.moved(towed.speed(), doubts.all().moved(deviations)), held, tows)
-                    .depthsM()[0];
+                    .figures()[0];
             if (depth > 0) {
                 running++;
-                inside += depth >= likely.lowM() && depth <= likely.highM() ? 1 : 0;
+                inside += depth >= likely.low() && depth <= likely.high() ? 1 : 0;
             }
         }
         return new Drawn(inside, running, draws);
@@ -155,9 +158,8 @@ class LikelyDepthsTest {
             int runningHere = 0;
             int draws = DRAWS_A_REGIME / regime.getValue().size();
             for (Towed towed : regime.getValue()) {
-                Likely likely = LikelyDepths.of(towed.line(), towed.speed(), tows)
-                        .lure()
-                        .orElseThrow();
+                Likely likely =
+                        LikelyTow.of(towed.line(), towed.speed(), tows).lure().orElseThrow();
                 Drawn drawn = drawn(towed, likely, draws, random);
                 double up = 1 - drawn.running() / (double) draws;
                 assertThat(likely.atSurface()).as(towed.name()).isCloseTo(up, within(0.05));
@@ -171,8 +173,47 @@ class LikelyDepthsTest {
         assertThat(inside / (double) running).isBetween(0.79, 0.81);
     }
 
+    /** Drawn by the solver that draws the shape, which knows nothing of ranges. */
+    @Test
+    void fourInFivePullsLieInside() {
+        var random = new Random(22);
+        var solver = new LineSolver();
+        int inside = 0;
+        int all = 0;
+        for (var regime : regimes().entrySet()) {
+            int insideHere = 0;
+            int draws = PULLS_A_REGIME / regime.getValue().size();
+            int shaped = 0;
+            for (Towed towed : regime.getValue()) {
+                Likely pull =
+                        LikelyTow.of(towed.line(), towed.speed(), tows).pull().orElseThrow();
+                var doubts = new LineDoubts(towed.line());
+                for (int i = 0; i < draws; i++) {
+                    LineDoubts.Moved moved = doubts.moved(towed.speed(), drawn(doubts, random));
+                    if (solver.settle(moved.line(), moved.speed()) instanceof TowAnswer.Shaped now) {
+                        double newtons = now.shape().tensionAtTipN();
+                        shaped++;
+                        insideHere += newtons >= pull.low() && newtons <= pull.high() ? 1 : 0;
+                    }
+                }
+            }
+            assertThat(shaped).as(regime.getKey()).isGreaterThan((int) (0.99 * PULLS_A_REGIME) - 10);
+            assertThat(insideHere / (double) shaped).as(regime.getKey()).isBetween(0.77, 0.83);
+            inside += insideHere;
+            all += shaped;
+        }
+        assertThat(inside / (double) all).isBetween(0.785, 0.815);
+    }
+
+    private static Doubts.Moved drawn(LineDoubts doubts, Random random) {
+        return doubts.all()
+                .moved(random.doubles(doubts.all().size())
+                        .map(any -> random.nextGaussian())
+                        .toArray());
+    }
+
     private Likely likely(SpreadLine line, double knots) {
-        return LikelyDepths.of(line, SpeedThroughWater.of(knots, SpeedUnit.KNOT), tows)
+        return LikelyTow.of(line, SpeedThroughWater.of(knots, SpeedUnit.KNOT), tows)
                 .lure()
                 .orElseThrow();
     }
@@ -194,8 +235,8 @@ class LikelyDepthsTest {
         for (int k = 0; k < deviations.length; k++) {
             deviations[k] = drawn.computeIfAbsent(doubts.all().factor(k), factor -> random.nextGaussian());
         }
-        return LikelyDepths.computed(doubts.moved(speed, doubts.all().moved(deviations)), Belly.Pull.NONE, tows)
-                .depthsM()[0];
+        return LikelyTow.computed(doubts.moved(speed, doubts.all().moved(deviations)), Belly.Pull.NONE, tows)
+                .figures()[0];
     }
 
     /** Two lines of one wire err together: the gap between them is far surer than either depth. */
@@ -215,8 +256,8 @@ class LikelyDepthsTest {
             var speed = SpeedThroughWater.of(3, SpeedUnit.KNOT);
             Likely one = likely(pair.get(0), 3);
             Likely two = likely(pair.get(1), 3);
-            double deviation = one.gapDeviationM(two);
-            double gap = one.bestM() - two.bestM();
+            double deviation = one.gapDeviation(two);
+            double gap = one.best() - two.best();
             double here = Arrays.stream(gaps(pair.get(0), pair.get(1), speed, random))
                     .filter(drawn -> Math.abs(drawn - gap) <= Likely.FOUR_IN_FIVE * deviation)
                     .count();
@@ -227,7 +268,7 @@ class LikelyDepthsTest {
         assertThat(inside / all).isBetween(0.77, 0.83);
         Likely near = likely(pairs.get(2).get(0), 3);
         Likely far = likely(pairs.get(2).get(1), 3);
-        assertThat(near.gapDeviationM(far)).isLessThan((near.highM() - near.lowM()) / 5);
+        assertThat(near.gapDeviation(far)).isLessThan((near.high() - near.low()) / 5);
     }
 
     /** What crews say of a method lies inside what is said of it here. */
@@ -235,14 +276,14 @@ class LikelyDepthsTest {
     void figuresOfPracticeLieInside() {
         var mono = DemoSpread.item(LineKind.MONO, 50);
         assertThat(likely(on(mono, LureKind.FLUTTER_SPOON, 62, 0.23), 3))
-                .satisfies(spoon -> assertThat(spoon.lowM()).isLessThan(6))
-                .satisfies(spoon -> assertThat(spoon.highM()).isGreaterThan(6.5));
+                .satisfies(spoon -> assertThat(spoon.low()).isLessThan(6))
+                .satisfies(spoon -> assertThat(spoon.high()).isGreaterThan(6.5));
         assertThat(likely(on(mono, LureKind.FLUTTER_SPOON, 83, 0.45), 3))
-                .satisfies(spoon -> assertThat(spoon.lowM()).isLessThan(12))
-                .satisfies(spoon -> assertThat(spoon.highM()).isGreaterThan(12));
+                .satisfies(spoon -> assertThat(spoon.low()).isLessThan(12))
+                .satisfies(spoon -> assertThat(spoon.high()).isGreaterThan(12));
         Likely wire = likely(on(DemoSpread.item(LineKind.TROLLING_WIRE, 40), LureKind.HAIR_JIG, 60, 0), 2.8);
-        assertThat(60 / wire.highM()).isBetween(6.0, 11.0);
-        assertThat(60 / wire.lowM()).isBetween(7.0, 12.0);
+        assertThat(60 / wire.high()).isBetween(6.0, 11.0);
+        assertThat(60 / wire.low()).isBetween(7.0, 12.0);
     }
 
     /** Ten metres of thin leader, so many metres of the heavy line, and backing. */
@@ -267,15 +308,15 @@ class LikelyDepthsTest {
     @ValueSource(ints = {3, 5, 7, 10})
     void leadCoreSinksAboutAMetreAndAHalfAColour(int colours) {
         Likely likely = likely(segment(DemoSpread.item(LineKind.LEAD_CORE, 27), colours * 9.1, LureKind.SQUID), 1.944);
-        assertThat(likely.bestM() / colours).isBetween(1.2, 1.8);
-        assertThat(likely.lowM()).isLessThan(1.5 * colours);
-        assertThat(likely.highM()).isGreaterThan(1.5 * colours);
+        assertThat(likely.best() / colours).isBetween(1.2, 1.8);
+        assertThat(likely.low()).isLessThan(1.5 * colours);
+        assertThat(likely.high()).isGreaterThan(1.5 * colours);
     }
 
     @Test
     void copperSinksSixToNineMetresForThirty() {
         assertThat(likely(segment(DemoSpread.item(LineKind.COPPER, 45), 30, LureKind.SQUID), 1.944)
-                        .bestM())
+                        .best())
                 .isBetween(6.0, 9.0);
     }
 
@@ -283,9 +324,8 @@ class LikelyDepthsTest {
     @Test
     void aBallHangsWherePracticeSays() {
         SpreadLine plain = DemoSpread.deep("plain", 15, 6, LureKind.SQUID, ClipSeat.FULL);
-        var ball =
-                LikelyDepths.of(plain, new SpeedThroughWater(1.5), tows).other().orElseThrow();
-        assertThat(ball.bestM()).isBetween(12.0, 14.0);
+        var ball = LikelyTow.of(plain, new SpeedThroughWater(1.5), tows).other().orElseThrow();
+        assertThat(ball.best()).isBetween(12.0, 14.0);
     }
 
     @Test
@@ -298,13 +338,13 @@ class LikelyDepthsTest {
                 wire.id(),
                 Coefficient.NORMAL_DRAG,
                 wire.metre().normalDragCoefficient(),
-                List.of(new Calibration.Observation(Calibration.Kind.BOTTOM, line, speed, before.bestM() * 1.1)));
+                List.of(new Calibration.Observation(Calibration.Kind.BOTTOM, line, speed, before.best() * 1.1)));
         double value = calibration.fit().value();
         var fitted = new Fitted(Set.of(Coefficient.NORMAL_DRAG), calibration.sightings(value));
         LineItem known =
                 wire.withMetre(Coefficient.NORMAL_DRAG.in(wire.metre(), value)).fitted(fitted);
         Likely after = likely(wheeled(on(known, LureKind.HAIR_JIG, 75, 0)), 2.8);
-        assertThat(after.bestM()).isCloseTo(before.bestM() * 1.1, within(0.02));
+        assertThat(after.best()).isCloseTo(before.best() * 1.1, within(0.02));
         assertThat(width(after)).isLessThan(0.75 * width(before));
         Likely other = likely(on(known, LureKind.EEL_BAIT, 40, 0), 2.5);
         assertThat(width(other)).isLessThan(width(likely(on(wire, LureKind.EEL_BAIT, 40, 0), 2.5)));
@@ -319,15 +359,15 @@ class LikelyDepthsTest {
     }
 
     private static double width(Likely likely) {
-        return Math.log(likely.highM() / likely.lowM());
+        return Math.log(likely.high() / likely.low());
     }
 
     @Test
     void oddsOfBeingDeeperFollowTheRange() {
         Likely likely = likely(on(DemoSpread.item(LineKind.MONO, 50), LureKind.LIPPED_PLUG, 30, 0), 5);
-        assertThat(likely.deeperThan(likely.lowM())).isCloseTo(0.9, within(0.01));
-        assertThat(likely.deeperThan(likely.highM())).isCloseTo(0.1, within(0.01));
-        assertThat(likely.deeperThan(0)).isEqualTo(1);
-        assertThat(likely.deeperThan(100)).isLessThan(1e-6);
+        assertThat(likely.moreThan(likely.low())).isCloseTo(0.9, within(0.01));
+        assertThat(likely.moreThan(likely.high())).isCloseTo(0.1, within(0.01));
+        assertThat(likely.moreThan(0)).isEqualTo(1);
+        assertThat(likely.moreThan(100)).isLessThan(1e-6);
     }
 }
