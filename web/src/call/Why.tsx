@@ -75,7 +75,7 @@ export function Why({
         <h2 className="font-bold">
           {call.lines.lines} {call.lines.lines === 1 ? 'line' : 'lines'} at{' '}
           {units.say('speed', call.taken.startMps)}
-          {call.taken.overGround && ' over the ground, with the stream'}
+          {call.taken.overGround ? ' over the ground, with the stream' : ' through the water'}
         </h2>
         {call.lines.bounds
           .filter((bound) => bound.most === call.lines.lines)

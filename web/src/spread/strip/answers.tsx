@@ -135,7 +135,7 @@ export function Speed({ editor, ground }: { editor: Editing; ground: Ground | un
       <span className="text-slate" data-testid="over-ground">
         {ground
           ? `${units.say('speed', ground.overGroundMps)} over ground, ${streamWords(ground, units)}`
-          : 'steps of 0.1; keys [ and ]'}
+          : `${editor.doc.draft.here?.streamMps === undefined ? 'stream' : 'heading'} not known; keys [ and ]`}
       </span>
     </Cell>
   )

@@ -23,11 +23,16 @@ import org.mosswake.core.spread.LurePlace;
 import org.mosswake.core.spread.Wake;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Sentence;
+import org.mosswake.core.units.SpeedUnit;
 
 /** Why each line of a first spread is what it is, from the figures it was chosen by. */
 final class Stories {
     private static final double SURFACE_M = 1;
     private static final double NEAR_M = 0.6;
+
+    /** Holds as far as the stream lies along the way that is run; what lies across it is felt by neither run. */
+    private static final String RUN_BOTH_WAYS =
+            "Run one way and back at the same throttle: the mean on the receiver is the speed through the water, half the difference the stream.";
 
     private final Situation s;
     private final Playbook p;
@@ -270,7 +275,8 @@ final class Stories {
                                 Figure.speed(stream), Figure.speed(mps), Figure.speed(mps + stream))
                         : goWith(stream, mps))
                 .orElseGet(() -> Sentence.of(
-                        "Go with the stream, {0} over the ground. The stream is not known: the bait is set for slack water.",
+                        "Go with the stream, {0} over the ground. The stream is not known: the bait is set for slack water. "
+                                + RUN_BOTH_WAYS,
                         Figure.speed(mps)));
     }
 
@@ -291,19 +297,31 @@ final class Stories {
                 .orElseGet(() -> said.and(" Turn round only to run back."));
     }
 
+    private static Sentence bothWays(String said, double stream, double mps) {
+        Sentence with = Sentence.of(said + " with the stream", Figure.speed(mps), Figure.speed(mps + stream));
+        return mps - stream < SpeedUnit.KNOT.toSi(0.1)
+                ? with.and("; against it she makes no way.")
+                : with.and(" and {0} against it.", Figure.speed(mps - stream));
+    }
+
     private void speed(double mps, List<Sentence> notes) {
         switch (s.schools().of(School.SPEED_BY)) {
             case 1 ->
                 notes.add(s.stream()
-                        .map(stream -> Sentence.of(
-                                "By satellite: {0} through the water is {1} with the stream and {2} against it.",
-                                Figure.speed(mps), Figure.speed(mps + stream), Figure.speed(Math.max(0, mps - stream))))
+                        .map(stream -> bothWays("By satellite: {0} through the water is {1}", stream, mps))
                         .orElseGet(() -> Sentence.of(
-                                "By satellite {0} is over the ground: find the stream first.", Figure.speed(mps))));
+                                "By satellite {0} is over the ground, and the stream is not known. " + RUN_BOTH_WAYS,
+                                Figure.speed(mps))));
             case 2 ->
                 notes.add(Sentence.of(
                         "By feel: start at {0} and trust the tip's beat and the bait's roll.", Figure.speed(mps)));
-            default -> notes.add(Sentence.of("Hold {0} through the water.", Figure.speed(mps)));
+            default ->
+                notes.add(s.stream()
+                        .map(stream -> bothWays("Hold {0} through the water: the receiver shows {1}", stream, mps))
+                        .orElseGet(() -> Sentence.of(
+                                "Hold {0} through the water; the stream is not known, so the receiver may show more or less. "
+                                        + RUN_BOTH_WAYS,
+                                Figure.speed(mps))));
         }
     }
 }

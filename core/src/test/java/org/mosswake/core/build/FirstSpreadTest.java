@@ -282,6 +282,25 @@ class FirstSpreadTest {
         assertThat(strong.notes()).anyMatch(note -> note.text().contains("Wait for slacker water"));
     }
 
+    /** Every speed has a frame, and the other figure beside it; where there is none, how it is found. */
+    @Test
+    void theSpeedThroughTheWaterIsSaidWithWhatAReceiverShows() {
+        assertThat(speeds(Conditions.NOTHING)).contains("through the water", "not known", "Run one way and back");
+        Conditions half = Conditions.NOTHING.with(Topic.STREAM, Answer.number(0.5));
+        FirstSpread.Made made = made(large(half), PlaybookId.MIXED, 6);
+        double mps = made.spread().speed().mps();
+        assertThat(made.notes())
+                .anySatisfy(note -> assertThat(note.figures())
+                        .contains(Figure.speed(mps), Figure.speed(mps + 0.5), Figure.speed(mps - 0.5)));
+        assertThat(speeds(Conditions.NOTHING.with(Topic.STREAM, Answer.number(4))))
+                .contains("makes no way")
+                .doesNotContain("not known");
+    }
+
+    private static String speeds(Conditions conditions) {
+        return made(large(conditions), PlaybookId.MIXED, 6).notes().toString();
+    }
+
     @Test
     void itSteersWithTheTideAndSaysWhenToTurnRound() {
         Situation s = Days.small(
