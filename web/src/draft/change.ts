@@ -54,6 +54,7 @@ const DOING: Record<Change['what'], { needs: readonly (keyof Change)[]; does: Do
         hookStrengthN: undefined,
       }),
   },
+  SCENT: { needs: ['lineId', 'text'], does: (doc, { lineId, text }) => setRig(doc, lineId, { scent: text }) },
   LINE: {
     needs: ['lineId', 'piece', 'gearId'],
     does: (doc, { lineId, piece, gearId }) => setPieceLine(doc, lineId, piece, gearId),

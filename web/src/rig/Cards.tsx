@@ -32,6 +32,12 @@ export function RigCard({ line, head }: { line: BenchLine; head: Head }) {
               ? 'No drag works as it is tied.'
               : `Window ${pull(window.leastN)} to ${pull(window.mostN)}; the water pulls ${pull(line.pullN ?? 0)}${range && `, likely ${range}`}.`)}
         </dd>
+        {line.scent && (
+          <>
+            <dt className="font-bold">Scent</dt>
+            <dd>{line.scent}</dd>
+          </>
+        )}
         {line.leftM !== undefined && (
           <>
             <dt className="font-bold">Reel</dt>

@@ -5,6 +5,7 @@ import { LureOptions, type LureChoice } from '../draft/LureOptions'
 import { isJoint, isLine, type Placed } from './model'
 import type { BenchLine, Joint, Part } from './queries'
 import type { Dropped } from './ChainStage'
+import { ScentField } from './ScentField'
 import { FITTINGS, HOOK_KINDS } from './words'
 import { RANGES } from '../shared/api/generated/ranges'
 
@@ -22,6 +23,7 @@ export interface PartActions {
   item(piece: number, gearId: string | undefined): void
   hooks(kind: BenchLine['hookKind'], count: number, newtons: number): void
   reel(gearId: string): void
+  scent(scent: string | undefined): void
   takeOut(piece: number): void
   asUsual(piece: number): void
   add(what: Dropped, part: Part): void
@@ -37,6 +39,7 @@ export function PartStrip({
   weights,
   lures,
   reels,
+  scents,
   act,
 }: {
   bench: BenchLine
@@ -51,6 +54,8 @@ export function PartStrip({
   weights: readonly LureChoice[]
   lures: readonly LureChoice[]
   reels: readonly Item[]
+  /** On the lures of the spread. */
+  scents: readonly string[]
   act: PartActions
 }) {
   return (
@@ -59,7 +64,7 @@ export function PartStrip({
       className="flex min-h-14 shrink-0 flex-wrap items-center gap-x-3 gap-y-1 border-y border-ink/25 bg-shade px-4 py-1"
     >
       {part ? (
-        <Chosen {...{ bench, part, pieces, itemOf, lines, weights, lures, reels, act }} />
+        <Chosen {...{ bench, part, pieces, itemOf, lines, weights, lures, reels, scents, act }} />
       ) : (
         <p className="text-slate">Choose a part of the chain. Drag a leader to stretch it.</p>
       )}
@@ -78,6 +83,7 @@ function Chosen({
   weights,
   lures,
   reels,
+  scents,
   act,
 }: Omit<Parameters<typeof PartStrip>[0], 'part'> & { part: Part }) {
   const tied = itemOf(part.piece)
@@ -173,6 +179,7 @@ function Chosen({
         {!isLure && part.piece < pieces && <option value="">nothing</option>}
         <LureOptions items={isLure ? lures : weights} />
       </Select>
+      {isLure && <ScentField scent={bench.scent} used={scents} onSet={act.scent} />}
     </>
   )
 }

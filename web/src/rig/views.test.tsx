@@ -33,6 +33,7 @@ const acts = () => ({
   item: vi.fn(),
   hooks: vi.fn(),
   reel: vi.fn(),
+  scent: vi.fn(),
   takeOut: vi.fn(),
   asUsual: vi.fn(),
   add: vi.fn(),
@@ -91,6 +92,7 @@ describe('the chosen part', () => {
         weights={[{ gearId: 'lead', name: 'Lead', kind: 'TORPEDO_LEAD', colour: 'grey', massKg: 0.7 }]}
         lures={[{ gearId: 'lure', name: 'Lure', kind: 'FEATHER', colour: 'pink', massKg: 0.05 }]}
         reels={[{ gearId: 'reel', name: 'Reel' }]}
+        scents={['shrimp']}
         act={act}
       />,
     )
@@ -107,6 +109,18 @@ describe('the chosen part', () => {
     expect(act.length.mock.calls[0]![1]).toBeCloseTo(9.144, 3)
     fireEvent.click(screen.getByText('Take out'))
     expect(act.takeOut).toHaveBeenCalledWith(2)
+  })
+
+  it('says what the lure smells of, and that nothing is said', () => {
+    const act = strip(ladder().parts.length - 1)
+    const scent = screen.getByLabelText('Scent')
+    fireEvent.change(scent, { target: { value: ' shrimp ' } })
+    fireEvent.keyDown(scent, { key: 'Enter' })
+    expect(act.scent).toHaveBeenLastCalledWith('shrimp')
+    fireEvent.change(scent, { target: { value: 'x'.repeat(41) } })
+    fireEvent.keyDown(scent, { key: 'Enter' })
+    expect(screen.getByRole('alert').textContent).toContain('40 letters')
+    expect(act.scent).toHaveBeenCalledTimes(1)
   })
 
   it('refuses a length that is none and keeps what was typed', () => {

@@ -264,6 +264,7 @@ function Bench({
           weights={gear.lures}
           lures={lures}
           reels={gear.reels}
+          scents={rig.lines.flatMap((one) => one.scent ?? [])}
           act={act}
         />
         <DragBar

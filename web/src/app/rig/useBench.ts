@@ -61,6 +61,7 @@ export function usePartActions(
       item: (piece, gearId) => edit((doc) => setItem(doc, lineId, piece, gearId)),
       hooks: (hookKind, hookCount, hookStrengthN) =>
         edit((doc) => setRig(doc, lineId, { hookKind, hookCount, hookStrengthN })),
+      scent: (scent) => edit((doc) => setRig(doc, lineId, { scent })),
       reel: (reelGearId) => edit((doc) => setRig(doc, lineId, { reelGearId })),
       takeOut: (piece) => edit((doc) => removePiece(doc, lineId, piece)),
       asUsual: (piece) => edit((doc) => setFoot(doc, lineId, piece, undefined)),

@@ -1,4 +1,4 @@
-import { useState, type KeyboardEvent } from 'react'
+import { useId, useState, type KeyboardEvent } from 'react'
 
 /**
  * A value edited as text: commits on Enter or leaving, goes back on Escape, and says what is wrong without losing what
@@ -10,6 +10,7 @@ export function TypedField({
   onCommit,
   className = '',
   size = 6,
+  suggest,
 }: {
   label: string
   value: string
@@ -17,7 +18,10 @@ export function TypedField({
   onCommit(typed: string): string | null
   className?: string
   size?: number
+  /** Values that may be meant. */
+  suggest?: readonly string[]
 }) {
+  const list = useId()
   const [typed, setTyped] = useState<string | null>(null)
   const [wrong, setWrong] = useState<string | null>(null)
 
@@ -45,12 +49,20 @@ export function TypedField({
         aria-invalid={wrong !== null}
         className={`rounded-sm border-2 bg-foam px-1.5 font-mono ${wrong ? 'border-rust' : 'border-ink/50'} ${className}`}
         size={size}
+        list={suggest && list}
         value={typed ?? value}
         onChange={(event) => setTyped(event.target.value)}
         onFocus={(event) => event.target.select()}
         onBlur={commit}
         onKeyDown={onKeyDown}
       />
+      {suggest && (
+        <datalist id={list}>
+          {suggest.map((one) => (
+            <option key={one} value={one} />
+          ))}
+        </datalist>
+      )}
       {wrong && (
         <span
           role="alert"

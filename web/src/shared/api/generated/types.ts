@@ -2856,6 +2856,7 @@ export interface components {
             /** Format: double */
             rodClassN?: number;
             runs: components["schemas"]["Run"][];
+            scent?: string;
             shock?: components["schemas"]["Shock"];
             /** Format: double */
             strengthN: number;
@@ -3937,6 +3938,7 @@ export interface components {
             marks?: "INK" | "METERED" | "COUNTER" | "PULLS" | "WIRE_MARKS";
             /** Format: uuid */
             reelGearId?: string;
+            scent?: string;
             /** @enum {string} */
             take?: "FIRM" | "LADDER" | "LOOSE";
         };
@@ -4091,7 +4093,7 @@ export interface components {
         SchoolReply: {
             asks: string;
             /** @enum {string} */
-            school: "FARTHEST" | "FAST" | "BITE_LEADER" | "HOOKS" | "SEARCH" | "OFFER" | "BAIT" | "BAIT_SKIRT" | "BAIT_RIGGERS" | "DEEP" | "ROD_SET" | "CLEARING" | "GUIDES" | "SPEED_BY" | "HOURS" | "TAKE" | "BAR_CLIPS" | "SLOWING";
+            school: "FARTHEST" | "FAST" | "BITE_LEADER" | "HOOKS" | "SEARCH" | "OFFER" | "BAIT" | "BAIT_SKIRT" | "BAIT_RIGGERS" | "DEEP" | "ROD_SET" | "CLEARING" | "GUIDES" | "SPEED_BY" | "HOURS" | "TAKE" | "BAR_CLIPS" | "SLOWING" | "SCENT";
             sides: string[];
         };
         ScoreReply: {
@@ -4217,7 +4219,7 @@ export interface components {
         };
         SideBody: {
             /** @enum {string} */
-            school: "FARTHEST" | "FAST" | "BITE_LEADER" | "HOOKS" | "SEARCH" | "OFFER" | "BAIT" | "BAIT_SKIRT" | "BAIT_RIGGERS" | "DEEP" | "ROD_SET" | "CLEARING" | "GUIDES" | "SPEED_BY" | "HOURS" | "TAKE" | "BAR_CLIPS" | "SLOWING";
+            school: "FARTHEST" | "FAST" | "BITE_LEADER" | "HOOKS" | "SEARCH" | "OFFER" | "BAIT" | "BAIT_SKIRT" | "BAIT_RIGGERS" | "DEEP" | "ROD_SET" | "CLEARING" | "GUIDES" | "SPEED_BY" | "HOURS" | "TAKE" | "BAR_CLIPS" | "SLOWING" | "SCENT";
             /** Format: int32 */
             side: number;
             /** Format: int32 */
@@ -4412,10 +4414,11 @@ export interface components {
             piece?: number;
             /** @enum {string} */
             take?: "FIRM" | "LADDER" | "LOOSE";
+            text?: string;
             /** Format: double */
             value?: number;
             /** @enum {string} */
-            what: "SPEED" | "LET_OUT" | "STRIKE_DRAG" | "CABLE_OUT" | "HOLDER" | "TAKE_IN" | "TAKE" | "REEL" | "HOOKS" | "LINE" | "LENGTH" | "ITEM" | "JOINT_ABOVE" | "JOINT_BELOW" | "FITTING";
+            what: "SPEED" | "LET_OUT" | "STRIKE_DRAG" | "CABLE_OUT" | "HOLDER" | "TAKE_IN" | "TAKE" | "REEL" | "HOOKS" | "SCENT" | "LINE" | "LENGTH" | "ITEM" | "JOINT_ABOVE" | "JOINT_BELOW" | "FITTING";
         };
         SpreadDraft: {
             /** Format: int32 */

@@ -41,7 +41,7 @@ public record DayAdvice(
         Optional<Sentence> hands) {
     /** Asked of a day, where it had two arms or more. */
     private static final List<Facet> ASKED =
-            List.of(Facet.POSITION, Facet.DEPTH, Facet.COLOUR, Facet.LURE, Facet.SIZE, Facet.LEADER);
+            List.of(Facet.POSITION, Facet.DEPTH, Facet.COLOUR, Facet.LURE, Facet.SIZE, Facet.LEADER, Facet.SCENT);
     /** A strike counts lines as out whose time is told until a little before it. */
     private static final Duration SLACK = Duration.ofMinutes(1);
 
@@ -278,6 +278,7 @@ public record DayAdvice(
                         + ", some metres ahead of it";
             case COLOUR -> "Try one " + from.text() + " changed for an " + to.text();
             case LURE -> "Try " + to.text() + " in the place of " + from.text();
+            case SCENT -> "Try " + to.text() + " on one line that has " + from.text();
             default -> "";
         };
         Sentence says = does.isEmpty()

@@ -32,6 +32,10 @@ import org.mosswake.core.units.Force;
 final class Positions {
     /** A deep line is better with more lead than with more line than this (m, ESTIMATE). */
     private static final double HANDY_M = 80;
+    /** A method that goes faster washes scent off (m/s, ESTIMATE: 5 kn). */
+    private static final double SLOW_MPS = 2.6;
+    /** What the call says of a scent whose name it does not know. */
+    private static final String SCENTED = "scented";
 
     final Seats seats;
     final Set<String> lacks = new LinkedHashSet<>();
@@ -217,7 +221,16 @@ final class Positions {
     private Rigging rigging(Tying.Chain chain) {
         Rigging usual = hooked(LineRigging.usual(chain.pieces()), chain)
                 .withNumbers(r.wish().s().outfit().bench());
-        return chain.reel().map(reel -> usual.withReel(reel.rod())).orElse(usual);
+        Rigging scented = scented(chain) ? usual.withScent(SCENTED) : usual;
+        return chain.reel().map(reel -> scented.withReel(reel.rod())).orElse(scented);
+    }
+
+    /** At speed it washes off: by default of those who use it, baits and slow lures alone carry it. */
+    private boolean scented(Tying.Chain chain) {
+        Schools schools = r.wish().s().schools();
+        boolean bait = chain.pieces().get(0).item().filter(LureItem::isBait).isPresent();
+        boolean slow = r.wish().p().mostMps() <= SLOW_MPS;
+        return schools.is(School.SCENT, 2) || (schools.is(School.SCENT, 1) && (bait || slow));
     }
 
     /** Against teeth: two in line behind a skirt, or one wide single, as the skipper has it. */

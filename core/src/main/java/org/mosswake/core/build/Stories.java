@@ -60,6 +60,9 @@ final class Stories {
         clip(set).ifPresent(says::add);
         lure(placing, says);
         placing.reel().ifPresent(reel -> says.add(reel(placing, reel)));
+        if (placing.line().rigging().scent().isPresent()) {
+            says.add(Sentence.of("With scent, put on again whenever the line is looked over."));
+        }
         boolean twin =
                 all.stream().anyMatch(other -> other != set && placing.twinOf(other.placing()) && placing.level());
         if (twin) {

@@ -28,7 +28,8 @@ public enum School {
     HOURS("Hours", "all day", "early only"),
     TAKE("Drag on the take", "by the playbook", "loose, clicker on", "firm from the start"),
     BAR_CLIPS("Bars", "straight from the rod", "on rigger clips"),
-    SLOWING("Slower than she idles", "one engine", "drogue", "in and out of gear");
+    SLOWING("Slower than she idles", "one engine", "drogue", "in and out of gear"),
+    SCENT("Scent", "none", "on baits and slow lures", "on every lure");
 
     /** Sides of {@link #DEEP} that are asked after by name. */
     public static final int BY_PLANE = 4;

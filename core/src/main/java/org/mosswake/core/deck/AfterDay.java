@@ -13,7 +13,6 @@ import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.mosswake.core.gear.LureItem;
-import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.rig.Goods;
 import org.mosswake.core.rig.LostTackle;
 import org.mosswake.core.spread.SpreadLine;
@@ -36,7 +35,6 @@ import org.mosswake.core.units.Sentence;
  */
 public record AfterDay(List<Used> used, List<Goods> goods, List<UUID> gone, List<Sentence> work) {
     private static final Set<Loss> LURE_GONE = EnumSet.of(Loss.CUT_OFF, Loss.BROKE);
-    private static final Set<LureKind> BAITS = EnumSet.of(LureKind.LIVE_BAIT, LureKind.CUT_BAIT, LureKind.BENT_BAIT);
     /** Hooks that met so many fish are looked at (practice). */
     private static final int DULL_AFTER = 2;
 
@@ -60,10 +58,6 @@ public record AfterDay(List<Used> used, List<Goods> goods, List<UUID> gone, List
 
     public static AfterDay of(DayLog log, Lines lines) {
         return new Looking(log, lines).all();
-    }
-
-    public static boolean isBait(LureItem lure) {
-        return BAITS.stream().anyMatch(lure::isA);
     }
 
     private static final class Looking {
@@ -144,7 +138,7 @@ public record AfterDay(List<Used> used, List<Goods> goods, List<UUID> gone, List
                     : fact.what() instanceof Happening.Set set ? Optional.of(set.lineId()) : Optional.empty();
             line.flatMap(id -> lines.at(id, fact.at()))
                     .map(one -> one.line().lure())
-                    .filter(AfterDay::isBait)
+                    .filter(LureItem::isBait)
                     .ifPresent(lure -> use(lure, 1));
         }
 
@@ -160,7 +154,7 @@ public record AfterDay(List<Used> used, List<Goods> goods, List<UUID> gone, List
         }
 
         private void use(LureItem lure, int count) {
-            boolean bait = isBait(lure);
+            boolean bait = lure.isBait();
             used.merge(
                     lure.id(),
                     new Used(lure, count, bait),

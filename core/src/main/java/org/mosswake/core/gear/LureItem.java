@@ -67,6 +67,10 @@ public record LureItem(
         return isA(LureKind.ROTATING_BLADE) || isA(LureKind.DODGER);
     }
 
+    public boolean isBait() {
+        return Arrays.stream(LureKind.values()).anyMatch(kind -> kind.isBait() && isA(kind));
+    }
+
     public boolean splashes() {
         return Arrays.stream(LureKind.values()).anyMatch(kind -> kind.splashes() && isA(kind));
     }

@@ -88,6 +88,11 @@ public enum LureKind {
         return diveAreaM2 > 0;
     }
 
+    /** Was alive: it is renewed, and carries its own smell. */
+    public boolean isBait() {
+        return this == LIVE_BAIT || this == CUT_BAIT || this == BENT_BAIT;
+    }
+
     /** Meant to throw water: out of it now and then is how it works. */
     public boolean splashes() {
         return this == POPPING_HEAD || this == SPREADER_BAR || this == STEERING_BAR;

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.mosswake.core.advice.DayAdvice.Wish;
 import org.mosswake.core.log.Facet;
+import org.mosswake.core.rig.Rigging;
 import org.mosswake.core.spread.Change;
 import org.mosswake.core.spread.Finding;
 import org.mosswake.core.spread.Labels;
@@ -97,6 +98,7 @@ public final class Moves {
             case POSITION -> nearer(wish, now, solved, line);
             case DEPTH -> line.deep().isPresent() ? List.of() : otherDepths(now, line);
             case COLOUR, LURE, SIZE -> otherLures(wish, now, line);
+            case SCENT -> List.of(scented(wish.to().choice(), now, line));
             default -> List.of();
         };
     }
@@ -158,6 +160,19 @@ public final class Moves {
                                         + Sentence.plain(one.item().name()))),
                         now.with(line.withPiece(0, line.tackle().get(0).withItem(one.item())))))
                 .toList();
+    }
+
+    private static Candidate scented(String scent, Spread now, SpreadLine line) {
+        String label = Labels.of(now.lines()).get(line.id());
+        boolean bare = scent.equals(Rigging.UNSCENTED);
+        return new Candidate(
+                Mend.by(
+                        new Change.Scented(line.id(), scent),
+                        Sentence.of(
+                                bare
+                                        ? "Fish " + label + " without scent"
+                                        : "Put " + Sentence.plain(scent) + " on " + label)),
+                now.with(line.withRigging(line.rigging().withScent(scent))));
     }
 
     private static boolean is(Wish wish, Tied one) {

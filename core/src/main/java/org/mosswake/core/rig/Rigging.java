@@ -9,6 +9,7 @@ import org.mosswake.core.fault.Accepted;
  * @param bait    what is on the hooks; empty for a lure
  * @param take    empty: as the lure has it
  * @param marks   empty: as the main line has it
+ * @param scent   on lure or bait, in the crew's own word, {@value #UNSCENTED} where they say so; empty: not said
  */
 public record Rigging(
         Optional<Reel> reel,
@@ -16,10 +17,15 @@ public record Rigging(
         Optional<Bait> bait,
         Optional<Take> take,
         Optional<Marks> marks,
+        Optional<String> scent,
         RigNumbers numbers) {
+    public static final String UNSCENTED = "none";
+    public static final int LONGEST_SCENT = 40;
+
     public static final Rigging USUAL = new Rigging(
             Optional.empty(),
             Hooks.Kind.SINGLE.usual(),
+            Optional.empty(),
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),
@@ -48,18 +54,22 @@ public record Rigging(
     }
 
     public Rigging withHooks(Hooks other) {
-        return new Rigging(reel, other, bait, take, marks, numbers);
+        return new Rigging(reel, other, bait, take, marks, scent, numbers);
     }
 
     public Rigging withTake(Take other) {
-        return new Rigging(reel, hooks, bait, Optional.of(other), marks, numbers);
+        return new Rigging(reel, hooks, bait, Optional.of(other), marks, scent, numbers);
     }
 
     public Rigging withReel(Reel other) {
-        return new Rigging(Optional.of(other), hooks, bait, take, marks, numbers);
+        return new Rigging(Optional.of(other), hooks, bait, take, marks, scent, numbers);
     }
 
     public Rigging withNumbers(RigNumbers other) {
-        return new Rigging(reel, hooks, bait, take, marks, other);
+        return new Rigging(reel, hooks, bait, take, marks, scent, other);
+    }
+
+    public Rigging withScent(String other) {
+        return new Rigging(reel, hooks, bait, take, marks, Optional.of(other), numbers);
     }
 }

@@ -37,6 +37,9 @@ public sealed interface Change {
 
     record Hooked(UUID line, Hooks.Kind kind) implements OfLine {}
 
+    /** Another scent on its lure or bait, or none. */
+    record Scented(UUID line, String scent) implements OfLine {}
+
     /** A change of one piece of the tackle, counted from the lure up. */
     sealed interface OfPiece extends OfLine {
         int piece();

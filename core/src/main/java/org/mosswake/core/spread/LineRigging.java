@@ -37,6 +37,7 @@ public final class LineRigging {
                 lure.flatMap(LineRigging::usualBait),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 RigNumbers.USUAL);
     }
 

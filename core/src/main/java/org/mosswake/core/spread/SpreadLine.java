@@ -21,6 +21,7 @@ import org.mosswake.core.rig.Reel;
 import org.mosswake.core.rig.Rigging;
 import org.mosswake.core.rig.Seam;
 import org.mosswake.core.rig.Take;
+import org.mosswake.core.sure.Factor;
 import org.mosswake.core.sure.Likely;
 import org.mosswake.core.tow.Belly;
 import org.mosswake.core.tow.BranchedTow;
@@ -228,15 +229,25 @@ public record SpreadLine(
                 links()));
     }
 
-    /** As it is turned: a deep line with its cable and ball as one chain, a three-way with its branch's pull. */
+    /** As it is turned: a deep line with its cable and ball as one chain, of a three-way both its ends. */
     public TurnLine turned(SpeedThroughWater speed, TowSolver tows) {
-        Tow whole = branched(speed)
-                .flatMap(b -> b.solve(tows))
-                .map(BranchedTow.Answer::pulled)
+        Optional<BranchedTow.Answer> three = branched(speed).flatMap(b -> b.solve(tows));
+        Tow whole = three.map(BranchedTow.Answer::pulled)
                 .or(() -> deep.map(rig -> cabled(rig, speed, new LineSolver(tows).held(this, speed))))
                 .orElseGet(() -> tow(speed));
-        var slopes = LikelyTow.of(this, speed, tows).lure().map(Likely::slopes).orElse(Map.of());
-        return new TurnLine(whole, holder.tip().asternM(), holder.tip().starboardM(), slopes);
+        LikelyTow likely = LikelyTow.of(this, speed, tows);
+        DeckPoint tip = holder.tip();
+        return new TurnLine(
+                whole,
+                tip.asternM(),
+                tip.starboardM(),
+                slopes(likely.lure()),
+                three.map(both ->
+                        new TurnLine(both.trailing(), tip.asternM(), tip.starboardM(), slopes(likely.other()))));
+    }
+
+    private static Map<Factor, Double> slopes(Optional<Likely> depth) {
+        return depth.map(Likely::slopes).orElse(Map.of());
     }
 
     private Tow cabled(DeepRig rig, SpeedThroughWater speed, Belly.Pull held) {

@@ -105,6 +105,25 @@ public record BranchedTow(Tow main, int junction, List<Link> branch, Belly.Pull 
         return new Tow(main.speed(), main.tipHeightM(), links);
     }
 
+    /** The branch and the main line above it as one chain, with what hangs below the junction as a pull there. */
+    private Tow trailing(Settled settled) {
+        TowProfile.At above = settled.trunk().at(below());
+        TowProfile.At twig = settled.twig().at(settled.twig().lengthM());
+        double q = Physics.SEA_WATER_DENSITY * main.speed().mps() * main.speed().mps() / 2;
+        double astern = Math.max(0, -above.pullAsternN() + twig.pullAsternN());
+        var pull = new Body(
+                0,
+                0,
+                astern / q,
+                (above.pullUpN() - twig.pullUpN()) / q,
+                (twig.pullStarboardN() - above.pullStarboardN()) / q);
+        var links = new ArrayList<>(branch);
+        links.add(new Link(Optional.of(pull), main.chainFromLure().get(junction).line()));
+        links.addAll(
+                main.chainFromLure().subList(junction + 1, main.chainFromLure().size()));
+        return new Tow(main.speed(), main.tipHeightM(), links);
+    }
+
     private Optional<Answer> answer(TowSolver tows, Settled settled) {
         if (tows.solve(settled.pulled()) instanceof TowAnswer.Shaped trunk
                 && tows.solve(settled.hanging()) instanceof TowAnswer.Shaped twig) {
@@ -113,7 +132,8 @@ public record BranchedTow(Tow main, int junction, List<Link> branch, Belly.Pull 
                     trunk.shape(),
                     twig.shape(),
                     new Point(at.asternM(), at.starboardM(), at.heightM()),
-                    settled.pulled()));
+                    settled.pulled(),
+                    trailing(settled)));
         }
         return Optional.empty();
     }
@@ -123,8 +143,9 @@ public record BranchedTow(Tow main, int junction, List<Link> branch, Belly.Pull 
      * @param branch   from the junction
      * @param junction from the tip
      * @param pulled   the main line as it was solved, with the branch's pull on it
+     * @param trailing the branch and the line above it, with the pull of what hangs below their junction
      */
-    public record Answer(TowShape main, TowShape branch, Point junction, Tow pulled) {
+    public record Answer(TowShape main, TowShape branch, Point junction, Tow pulled, Tow trailing) {
         /** Of the branch's lure behind the tip (m). */
         public double branchAsternM() {
             return junction.asternM() + branch.asternM();

@@ -25,11 +25,10 @@ public final class HelmStudy {
         meeting = new Meeting(rules);
         count = spread.size();
         var tows = new TowSolver();
-        for (int i = 0; i < count; i++) {
-            int index = i;
-            PlanLine.of(spread.get(i), rules, PlanLine.PIECES, tows).ifPresent(line -> {
+        for (TurnLine.Owned one : TurnLine.withTrailers(spread)) {
+            PlanLine.of(one.line(), rules, PlanLine.PIECES, tows).ifPresent(line -> {
                 lines.add(line);
-                indices.add(index);
+                indices.add(one.index());
             });
         }
     }
@@ -105,6 +104,9 @@ public final class HelmStudy {
         var pairs = new ArrayList<Pair>();
         for (int i = 0; i < traces.size(); i++) {
             for (int j = i + 1; j < traces.size(); j++) {
+                if (indices.get(i).equals(indices.get(j))) {
+                    continue;
+                }
                 Meeting.Margins margins = meeting.margins(lines.get(i), lines.get(j));
                 pairs.add(new Pair(i, j, new PairTrace(traces.get(i), traces.get(j), margins)));
             }
@@ -137,7 +139,8 @@ public final class HelmStudy {
 
     private TurnFrame frame(List<LineTrace> traces, int step) {
         var swung = TurnFrame.nothing(count);
-        for (int i = 0; i < traces.size(); i++) {
+        // Second lures come last: drawn is the line itself.
+        for (int i = traces.size() - 1; i >= 0; i--) {
             swung.set(indices.get(i), traces.get(i).swung(step, rules));
         }
         return new TurnFrame(through(step).headingRad(), step * rules.dt(), swung);

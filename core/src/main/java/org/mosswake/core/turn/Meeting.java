@@ -31,6 +31,9 @@ final class Meeting {
     double y;
     double z;
     double between;
+    /** How much nearer they may come before they meet (m). */
+    double spare;
+
     private Grade grade;
     private double worst;
 
@@ -92,6 +95,7 @@ final class Meeting {
         grade = Grade.APART;
         worst = Double.POSITIVE_INFINITY;
         between = Double.POSITIVE_INFINITY;
+        spare = Double.POSITIVE_INFINITY;
         double reach = Math.max(pair.across(), pair.takes());
         if (apart(a.minX, a.maxX, b.minX, b.maxX, reach) || apart(a.minY, a.maxY, b.minY, b.maxY, reach)) {
             return grade;
@@ -148,6 +152,7 @@ final class Meeting {
         // Where a lure has just come over the other line it takes it from farther.
         double meets =
                 i == 0 || j == 0 ? Math.max(pair.slides(), Math.min(pair.takes(), 2 * pair.slides())) : pair.slides();
+        spare = Math.min(spare, up - meets - range);
         Grade here = up < meets + range ? Grade.MEETS : up < pair.up() ? Grade.NEAR : Grade.PASSES;
         note(here, up, a.x[i] + u * ax, a.y[i] + u * ay, (za + zb) / 2);
     }
@@ -160,7 +165,9 @@ final class Meeting {
         double shareTwo = other.share(nearest.piece, nearest.along);
         double range = turned ? pair.gap().at(shareTwo, shareOne) : pair.gap().at(shareOne, shareTwo);
         double up = Math.max(0, nearest.up - range);
-        if (Math.hypot(nearest.across, up) < pair.takes()) {
+        double apart = Math.hypot(nearest.across, up);
+        spare = Math.min(spare, apart - pair.takes());
+        if (apart < pair.takes()) {
             note(Grade.MEETS, nearest.up, nearest.x, nearest.y, nearest.z);
         } else if (nearest.across < pair.across() && nearest.up < pair.up()) {
             note(Grade.NEAR, Math.hypot(nearest.across, nearest.up), nearest.x, nearest.y, nearest.z);

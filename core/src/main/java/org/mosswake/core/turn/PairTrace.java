@@ -12,6 +12,7 @@ final class PairTrace {
     private int looked = -1;
     private int foulAt = Integer.MAX_VALUE;
     private int uneasyUntil;
+    private double spareM = Double.POSITIVE_INFINITY;
     private final List<Pass> passes = new ArrayList<>();
     private double x;
     private double y;
@@ -38,6 +39,7 @@ final class PairTrace {
             return;
         }
         Meeting.Grade grade = meeting.look(one, two, margins);
+        spareM = Math.min(spareM, meeting.spare);
         if (grade == Meeting.Grade.APART) {
             return;
         }
@@ -54,6 +56,11 @@ final class PairTrace {
     /** First step from which, as far as was looked, the pair neither crosses nor is near. */
     int easyFrom() {
         return uneasyUntil;
+    }
+
+    /** How much nearer, as far as was looked, they could have come before they met (m). */
+    double spareM() {
+        return spareM;
     }
 
     /** Where they came closest by this step, of those where they did not meet; empty where they stayed apart. */

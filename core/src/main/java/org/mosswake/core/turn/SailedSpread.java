@@ -16,7 +16,11 @@ public final class SailedSpread {
 
     private final double pivotAsternM;
     private final Meeting meeting;
-    private final List<Optional<Followed>> lines;
+    /** The lines, then the second lures of three-ways. */
+    private final List<Optional<Followed>> followed;
+
+    private final List<Integer> owners;
+    private final int count;
     private final List<Pair> pairs;
 
     /** Coarser pieces than a study of turns has: what is seen from the boat changes by centimetres. */
@@ -122,18 +126,22 @@ public final class SailedSpread {
     public SailedSpread(TurnRules rules, List<TurnLine> spread, TowSolver tows) {
         pivotAsternM = rules.pivotAsternM();
         meeting = new Meeting(rules);
-        lines = spread.stream()
-                .map(line -> PlanLine.of(line, rules, PIECES, tows).map(Followed::new))
+        count = spread.size();
+        List<TurnLine.Owned> owned = TurnLine.withTrailers(spread);
+        owners = owned.stream().map(TurnLine.Owned::index).toList();
+        followed = owned.stream()
+                .map(one -> PlanLine.of(one.line(), rules, PIECES, tows).map(Followed::new))
                 .toList();
         var all = new ArrayList<Pair>();
-        for (int i = 0; i < lines.size(); i++) {
-            for (int j = i + 1; j < lines.size(); j++) {
-                if (lines.get(i).isPresent() && lines.get(j).isPresent()) {
+        for (int i = 0; i < followed.size(); i++) {
+            for (int j = i + 1; j < followed.size(); j++) {
+                boolean two = !owners.get(i).equals(owners.get(j));
+                if (two && followed.get(i).isPresent() && followed.get(j).isPresent()) {
                     all.add(new Pair(
                             i,
                             j,
                             meeting.margins(
-                                    lines.get(i).get().line, lines.get(j).get().line)));
+                                    followed.get(i).get().line, followed.get(j).get().line)));
                 }
             }
         }
@@ -144,7 +152,9 @@ public final class SailedSpread {
         pivotAsternM = from.pivotAsternM;
         meeting = from.meeting;
         pairs = from.pairs;
-        lines = from.lines.stream().map(line -> line.map(Followed::copy)).toList();
+        owners = from.owners;
+        count = from.count;
+        followed = from.followed.stream().map(line -> line.map(Followed::copy)).toList();
     }
 
     /** As it is now, to be sailed on along a way that may come. */
@@ -154,7 +164,7 @@ public final class SailedSpread {
 
     /** Every line straight behind her, as on a course she has held for long. */
     public void lay(Pose pose) {
-        lines.forEach(line -> line.ifPresent(one -> one.lay(pose)));
+        followed.forEach(line -> line.ifPresent(one -> one.lay(pose)));
     }
 
     /**
@@ -163,12 +173,15 @@ public final class SailedSpread {
      * @param dt since the last step (s), the same from step to step
      */
     public void step(Pose pose, double dt) {
-        lines.forEach(line -> line.ifPresent(one -> one.step(pose, dt)));
+        followed.forEach(line -> line.ifPresent(one -> one.step(pose, dt)));
     }
 
     /** In the order given; empty for a line that flies. */
     public List<Optional<Sailed>> lines() {
-        return lines.stream().map(line -> line.map(SailedSpread::sailed)).toList();
+        return followed.stream()
+                .limit(count)
+                .map(line -> line.map(SailedSpread::sailed))
+                .toList();
     }
 
     private static Sailed sailed(Followed one) {
@@ -182,20 +195,24 @@ public final class SailedSpread {
 
     /** True where a line has no shape: nothing sure comes after it. */
     public boolean lost() {
-        return lines.stream().flatMap(Optional::stream).anyMatch(one -> one.lost > 0);
+        return followed.stream().flatMap(Optional::stream).anyMatch(one -> one.lost > 0);
     }
 
     /** Pairs that meet as they lie now. */
     public List<Met> met() {
         var met = new ArrayList<Met>();
-        var strands = lines.stream()
+        var strands = followed.stream()
                 .map(line -> line.map(Followed::strand).orElse(null))
                 .toArray(Strand[]::new);
         for (Pair pair : pairs) {
             Strand one = strands[pair.a()];
             Strand two = strands[pair.b()];
-            if (one != null && two != null && meeting.look(one, two, pair.margins()) == Meeting.Grade.MEETS) {
-                met.add(new Met(pair.a(), pair.b(), meeting.x, meeting.y));
+            int line = owners.get(pair.a());
+            int other = owners.get(pair.b());
+            // With both its lures they meet once.
+            boolean told = met.stream().anyMatch(before -> before.line() == line && before.other() == other);
+            if (!told && one != null && two != null && meeting.look(one, two, pair.margins()) == Meeting.Grade.MEETS) {
+                met.add(new Met(line, other, meeting.x, meeting.y));
             }
         }
         return met;
@@ -203,7 +220,7 @@ public final class SailedSpread {
 
     /** Longest of the lines, from above (m): after so far on one course all lie as they do at rest. */
     public double longestM() {
-        return lines.stream()
+        return followed.stream()
                 .flatMap(Optional::stream)
                 .mapToDouble(one -> one.line.restAstern[0] - one.line.tipAstern)
                 .max()
@@ -217,6 +234,6 @@ public final class SailedSpread {
 
     /** From here on steps are twice as long; needs two steps before. */
     public void doubleStep() {
-        lines.forEach(line -> line.ifPresent(one -> one.stepper.doubleStep()));
+        followed.forEach(line -> line.ifPresent(one -> one.stepper.doubleStep()));
     }
 }

@@ -457,6 +457,26 @@ class FirstSpreadTest {
                 .doesNotContain(plane.item().id());
     }
 
+    @Test
+    void scentIsPutOnAsTheSkipperHasIt() {
+        Situation s = large(Conditions.NOTHING);
+        assertThat(scents(made(s.with(s.schools().with(School.SCENT, 0)), PlaybookId.MIXED, 6)))
+                .isEmpty();
+        assertThat(scents(made(s.with(s.schools().with(School.SCENT, 2)), PlaybookId.MIXED, 6)))
+                .hasSize(6);
+        assertThat(scents(live(s, School.SCENT, 1))).isNotEmpty();
+        FirstSpread.Made fast = made(s.with(s.schools().with(School.SCENT, 1)), PlaybookId.MIXED, 6);
+        assertThat(fast.spread().lines())
+                .allMatch(line ->
+                        line.rigging().scent().isPresent() == line.lure().isBait());
+    }
+
+    private static List<String> scents(FirstSpread.Made made) {
+        return made.spread().lines().stream()
+                .flatMap(line -> line.rigging().scent().stream())
+                .toList();
+    }
+
     private static UUID far(Situation s) {
         return made(s, PlaybookId.MIXED, 6).spread().lines().get(0).lure().id();
     }

@@ -124,6 +124,12 @@ class ChangeOverTest {
                 0.6);
         Rigging usual = line.rigging();
         return line.withRigging(new Rigging(
-                Optional.of(reel), usual.hooks(), usual.bait(), usual.take(), usual.marks(), usual.numbers()));
+                Optional.of(reel),
+                usual.hooks(),
+                usual.bait(),
+                usual.take(),
+                usual.marks(),
+                Optional.empty(),
+                usual.numbers()));
     }
 }

@@ -18,7 +18,13 @@ class GoingOutTest {
     private static SpreadLine marked(Marks marks) {
         Rigging usual = LINE.rigging();
         var rigging = new Rigging(
-                usual.reel(), usual.hooks(), usual.bait(), usual.take(), Optional.of(marks), usual.numbers());
+                usual.reel(),
+                usual.hooks(),
+                usual.bait(),
+                usual.take(),
+                Optional.of(marks),
+                Optional.empty(),
+                usual.numbers());
         return new SpreadLine(
                 LINE.id(), LINE.holder(), LINE.letOutM(), LINE.strikeDrag(), LINE.tackle(), LINE.deep(), rigging);
     }

@@ -146,6 +146,25 @@ class MovesTest {
                 .isEmpty();
     }
 
+    @Test
+    void aScentIsPutOnAndNothingElseChanges() {
+        var wish = new Wish("s1", Facet.SCENT, arm("none", 0, 0), arm("shrimp", 0, 0));
+        Moves.Offer offer = moves().of(wish, SIX).orElseThrow();
+        assertThat(offer.mend().changes())
+                .singleElement()
+                .isInstanceOfSatisfying(
+                        Change.Scented.class,
+                        change -> assertThat(change.scent()).isEqualTo("shrimp"));
+        assertThat(offer.mend().words().text()).contains("Put shrimp on");
+        assertThat(offer.then().lines()).hasSameSizeAs(SIX.lines());
+        assertThat(moves().of(new Wish("s1", Facet.SCENT, wish.to(), wish.from()), SIX)
+                        .orElseThrow()
+                        .mend()
+                        .words()
+                        .text())
+                .contains("without scent");
+    }
+
     /** Only what is aboard and free is tied. */
     @Test
     void anotherColourIsTakenFromTheBox() {

@@ -78,6 +78,7 @@ class ChainTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 numbers);
         assertThat(Chain.of(Benches.ladder(), rigging).strength().newtons())
                 .isCloseTo(0.5 * kg(59).newtons(), within(1e-6));

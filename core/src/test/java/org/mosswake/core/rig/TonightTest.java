@@ -35,6 +35,7 @@ class TonightTest {
                 Optional.of(new Bait(Bait.Kind.EEL_SHAPED, 0.5, Optional.empty())),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 RigNumbers.USUAL);
         var pieces = List.of(
                 piece(0, Material.CABLE, 60, 0.8, 1.5, new Hung("eel", Hung.Sort.BAIT, 0.4)),

@@ -354,8 +354,8 @@ class LikelyTowTest {
     private static SpreadLine wheeled(SpreadLine line) {
         var numbers = RigNumbers.USUAL.with(RigNumbers.sure(Unknown.SPEED), 0.03);
         Rigging usual = line.rigging();
-        return line.withRigging(
-                new Rigging(usual.reel(), usual.hooks(), usual.bait(), usual.take(), usual.marks(), numbers));
+        return line.withRigging(new Rigging(
+                usual.reel(), usual.hooks(), usual.bait(), usual.take(), usual.marks(), usual.scent(), numbers));
     }
 
     private static double width(Likely likely) {

@@ -1,7 +1,10 @@
 package org.mosswake.core.turn;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Random;
 import org.mosswake.core.tow.Body;
 import org.mosswake.core.tow.LinePiece;
 import org.mosswake.core.tow.Link;
@@ -64,6 +67,25 @@ public final class TurnSpreads {
     /** Long centre, level pairs on the riggers, a diver to port: six lines at 7.5 kn. */
     public static List<TurnLine> mixed() {
         return List.of(longCentre(176), outer(1, 84), outer(-1, 84), inner(1, 38), inner(-1, 38), diver(-1, 30));
+    }
+
+    /** Some lines of a named spread, shorter and longer, a few from a free holder on the other side. */
+    static List<TurnLine> random(Random random) {
+        var spread = new ArrayList<>(random.nextBoolean() ? mixed() : twelve());
+        Collections.shuffle(spread, random);
+        var lines = new ArrayList<TurnLine>();
+        var tips = new HashSet<List<Double>>();
+        for (TurnLine line : spread.subList(0, 3 + random.nextInt(spread.size() - 2))) {
+            var links = line.tow().chainFromLure();
+            double main = links.get(links.size() - 1).line().lengthM();
+            double length = Math.max(3, main * (0.5 + random.nextDouble()));
+            double starboard = (random.nextInt(4) == 0 ? -1 : 1) * line.tipStarboardM();
+            if (tips.add(List.of(line.tipAsternM(), Math.abs(starboard) < 0.1 ? 0.0 : starboard))) {
+                lines.add(
+                        new TurnLine(line.tow().withLastLength(length), line.tipAsternM(), starboard, line.slopesM()));
+            }
+        }
+        return lines;
     }
 
     /** Weighted deep, on braid. */

@@ -6,10 +6,12 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.mosswake.core.sure.Factor;
 import org.mosswake.core.sure.Unknown;
 import org.mosswake.core.tow.TowSolver;
@@ -57,6 +59,20 @@ class TurnStudyTest {
                             .limit(spread, side)
                             .limitRad()))
                     .isCloseTo(usual, within(1e-9));
+        }
+    }
+
+    /** Fouls narrower than a stride, clear on both sides: with strides alone these were said to turn right round, or nearly. */
+    @ParameterizedTest
+    @ValueSource(ints = {30, 119, 129, 1, 2, 3})
+    void narrowFoulsAreNotSteppedOver(int seed) {
+        var random = new Random(seed);
+        List<TurnLine> spread = TurnSpreads.random(random);
+        var rules = TurnSpreads.rules(7.5, 30 + random.nextInt(60));
+        for (Side side : Side.values()) {
+            double every =
+                    new TurnStudy(rules, PlanLine.PIECES, 1).limit(spread, side).limitRad();
+            assertThat(new TurnStudy(rules).limit(spread, side).limitRad()).isCloseTo(every, within(1e-9));
         }
     }
 

@@ -61,6 +61,7 @@ record LineBenchReply(
         @Nullable BaitReply bait,
         List<MarkReply> marks,
         Marks markedBy,
+        @Nullable String scent,
         List<NoteReply> notes,
         List<WayReply> ways,
         List<String> cautions) {
@@ -167,6 +168,7 @@ record LineBenchReply(
                         .map(way -> new MarkReply(way, way.words(), SentenceReply.of(way.find(line.letOutM(), pulls))))
                         .toList(),
                 rigging.marks().orElse(Marks.usual(bench.chain().main().material())),
+                rigging.scent().orElse(null),
                 bench.notes().stream().map(NoteReply::of).toList(),
                 ways.stream().map(WayReply::of).toList(),
                 bench.cautions().stream().map(Caution::words).toList());

@@ -27,14 +27,18 @@ public record RigDraft(
         @Nullable Double baitLengthM,
         @Nullable Double baitAngleRad,
         @Nullable Take take,
-        @Nullable Marks marks) {
-    private static final RigDraft NOTHING = new RigDraft(null, null, null, null, null, null, null, null, null);
+        @Nullable Marks marks,
+        @Nullable String scent) {
+    private static final RigDraft NOTHING = new RigDraft(null, null, null, null, null, null, null, null, null, null);
 
     void check(Faults faults, String path) {
         Hooks.COUNT.checkOptional(faults, path + ".hookCount", hookCount == null ? null : (double) hookCount);
         Hooks.STRENGTH_N.checkOptional(faults, path + ".hookStrengthN", hookStrengthN);
         Bait.LENGTH_M.checkOptional(faults, path + ".baitLengthM", baitLengthM);
         Bait.ANGLE_RAD.checkOptional(faults, path + ".baitAngleRad", baitAngleRad);
+        if (scent != null) {
+            faults.text(path + ".scent", scent, Rigging.LONGEST_SCENT);
+        }
         if (hookCount != null || hookStrengthN != null) {
             faults.required(path + ".hookKind", hookKind);
         }
@@ -55,7 +59,8 @@ public record RigDraft(
                 baited ? rigging.bait().map(Bait::lengthM).orElse(null) : null,
                 rigging.bait().flatMap(Bait::angleRad).orElse(null),
                 rigging.take().orElse(null),
-                rigging.marks().orElse(null));
+                rigging.marks().orElse(null),
+                rigging.scent().orElse(null));
         return draft.orNull();
     }
 
@@ -76,6 +81,7 @@ public record RigDraft(
                 bait(usual.bait()),
                 Optional.ofNullable(take),
                 Optional.ofNullable(marks),
+                Optional.ofNullable(scent),
                 numbers);
     }
 

@@ -13,6 +13,7 @@ import org.mosswake.core.spread.Change;
  *
  * @param piece of the tackle, from the lure up
  * @param value in SI: m/s, m or N
+ * @param text  the name of a scent
  */
 public record SpreadChangeReply(
         What what,
@@ -23,7 +24,8 @@ public record SpreadChangeReply(
         @Nullable Double value,
         @Nullable JointKind joint,
         @Nullable Take take,
-        Hooks.@Nullable Kind hooks) {
+        Hooks.@Nullable Kind hooks,
+        @Nullable String text) {
     /** How the page tells one change from another. */
     public enum What {
         SPEED,
@@ -35,6 +37,7 @@ public record SpreadChangeReply(
         TAKE,
         REEL,
         HOOKS,
+        SCENT,
         LINE,
         LENGTH,
         ITEM,
@@ -49,7 +52,7 @@ public record SpreadChangeReply(
 
     static SpreadChangeReply of(Change change) {
         if (change instanceof Change.Speed speed) {
-            return new SpreadChangeReply(What.SPEED, null, null, null, null, speed.mps(), null, null, null);
+            return new SpreadChangeReply(What.SPEED, null, null, null, null, speed.mps(), null, null, null, null);
         }
         return change instanceof Change.OfPiece piece ? ofPiece(piece) : ofLine((Change.OfLine) change);
     }
@@ -62,21 +65,26 @@ public record SpreadChangeReply(
         } else if (change instanceof Change.CableOut to) {
             return valued(What.CABLE_OUT, change, to.metres());
         } else if (change instanceof Change.ToHolder to) {
-            return new SpreadChangeReply(What.HOLDER, change.line(), null, null, to.holder(), null, null, null, null);
+            return new SpreadChangeReply(
+                    What.HOLDER, change.line(), null, null, to.holder(), null, null, null, null, null);
         } else if (change instanceof Change.TakeIn) {
-            return new SpreadChangeReply(What.TAKE_IN, change.line(), null, null, null, null, null, null, null);
+            return new SpreadChangeReply(What.TAKE_IN, change.line(), null, null, null, null, null, null, null, null);
         } else if (change instanceof Change.TakenBy by) {
-            return new SpreadChangeReply(What.TAKE, change.line(), null, null, null, null, null, by.take(), null);
+            return new SpreadChangeReply(What.TAKE, change.line(), null, null, null, null, null, by.take(), null, null);
         } else if (change instanceof Change.OnReel on) {
-            return new SpreadChangeReply(What.REEL, change.line(), null, on.reel(), null, null, null, null, null);
+            return new SpreadChangeReply(What.REEL, change.line(), null, on.reel(), null, null, null, null, null, null);
         } else if (change instanceof Change.Hooked by) {
-            return new SpreadChangeReply(What.HOOKS, change.line(), null, null, null, null, null, null, by.kind());
+            return new SpreadChangeReply(
+                    What.HOOKS, change.line(), null, null, null, null, null, null, by.kind(), null);
+        } else if (change instanceof Change.Scented with) {
+            return new SpreadChangeReply(
+                    What.SCENT, change.line(), null, null, null, null, null, null, null, with.scent());
         }
         throw new IllegalArgumentException("no reply for " + change);
     }
 
     private static SpreadChangeReply valued(What what, Change.OfLine change, double value) {
-        return new SpreadChangeReply(what, change.line(), null, null, null, value, null, null, null);
+        return new SpreadChangeReply(what, change.line(), null, null, null, value, null, null, null, null);
     }
 
     private static SpreadChangeReply ofPiece(Change.OfPiece change) {
@@ -96,6 +104,6 @@ public record SpreadChangeReply(
 
     private static SpreadChangeReply piece(
             What what, Change.OfPiece change, @Nullable UUID gear, @Nullable Double value, @Nullable JointKind joint) {
-        return new SpreadChangeReply(what, change.line(), change.piece(), gear, null, value, joint, null, null);
+        return new SpreadChangeReply(what, change.line(), change.piece(), gear, null, value, joint, null, null, null);
     }
 }

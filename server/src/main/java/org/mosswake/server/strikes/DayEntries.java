@@ -316,9 +316,7 @@ public class DayEntries {
 
         @Override
         public boolean isBaited(UUID line, Instant at) {
-            return line(line, at)
-                    .filter(one -> AfterDay.isBait(one.line().lure()))
-                    .isPresent();
+            return line(line, at).filter(one -> one.line().lure().isBait()).isPresent();
         }
 
         private Traits traits(Fished spread, SolvedLine solved) {
@@ -329,6 +327,7 @@ public class DayEntries {
             Optional.ofNullable(spread.body().spreadId())
                     .flatMap(id -> methods.computeIfAbsent(id, one -> origins.playbookOf(vessel, one)))
                     .ifPresent(method -> choices.put(Facet.METHOD, method.words()));
+            line.rigging().scent().ifPresent(scent -> choices.put(Facet.SCENT, scent));
             Optional<LureAboard> carried = line.tackle().stream()
                     .map(TacklePiece::item)
                     .flatMap(Optional::stream)

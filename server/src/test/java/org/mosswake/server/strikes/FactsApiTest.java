@@ -184,6 +184,29 @@ class FactsApiTest {
         assertThat(first.at("/line/depthM").asDouble()).isBetween(0.5, 1.5);
     }
 
+    /** What a lure smelt of goes with the spread as it was fished, and asks the log; what nobody said is not none. */
+    @Test
+    void aScentIsInTheLog() {
+        ObjectNode fished = fished().deepCopy();
+        var lines = fished.at("/draft/lines");
+        ((ObjectNode) lines.get(1)).putObject("rig").put("scent", "shrimp");
+        ((ObjectNode) lines.get(2)).putObject("rig").put("scent", "none");
+        ObjectNode strike = strike("2026-06-20T09:20:00Z", fished);
+        send(List.of(set("2026-06-20T09:00:00Z"), strike), fished);
+        assertThat(struck("SCENT:shrimp")).isEqualTo(1);
+        assertThat(struck("SCENT:none")).isZero();
+        ((ObjectNode) lines.get(1).get("rig")).put("scent", "x".repeat(41));
+        Api.Answer refused = api.post(boat + "/solve", (ObjectNode) fished.get("draft"));
+        assertThat(refused.json().at("/faults/0/field").asString()).isEqualTo("lines[1].rig.scent");
+    }
+
+    private int struck(String where) {
+        return api.get(boat + "/log?day=2026-06-20&where=" + where)
+                .json()
+                .at("/sum/strikes")
+                .asInt();
+    }
+
     /** A day without link: meanwhile the lure is fitted anew and the holder is taken off. */
     @Test
     void aStrikeIsReckonedWithWhatItsDeviceHad() {
