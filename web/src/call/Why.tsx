@@ -58,12 +58,7 @@ export function Why({
           {name(shown.playbook)}
           {leads && `, ${hoursWords(call, timeZone)}`}
         </h1>
-        <p>
-          {rival &&
-            (margin >= 0
-              ? `Ahead of ${name(rival.playbook)} by ${(margin / 10).toFixed(1)}.`
-              : `Behind ${name(rival.playbook)} by ${(-margin / 10).toFixed(1)}: your choice.`)}
-        </p>
+        <p>{rival && beside(margin, name(rival.playbook))}</p>
         {!leads && (
           <Button small tone="quiet" className="-ml-2.5 underline" onClick={onFirst}>
             Back to {name(first.playbook)}
@@ -171,4 +166,11 @@ const NEARLY_A_DAY_MS = 23 * 3_600_000
 const hoursWords = (call: Call, timeZone: string): string => {
   const [from, to] = [Date.parse(call.from), Date.parse(call.to)]
   return to - from >= NEARLY_A_DAY_MS ? 'all day' : `${hourOf(from, timeZone)} to ${hourOf(to, timeZone)}`
+}
+
+/** Tenths that it stands before the next, or behind the first. */
+function beside(tenths: number, other: string): string {
+  const by = (Math.abs(tenths) / 10).toFixed(1)
+  if (by === '0.0') return `Level with ${other}.`
+  return tenths > 0 ? `Ahead of ${other} by ${by}.` : `Behind ${other} by ${by}: your choice.`
 }

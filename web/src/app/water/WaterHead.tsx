@@ -25,21 +25,15 @@ export function WaterHead({
     <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pb-1">
       <h1 className="text-lg font-bold">Where to begin</h1>
       <PlannedBy boat={boat} />
-      <label className="flex items-center gap-2">
-        <span className="sr-only">Shown</span>
-        <Select
-          aria-label="Shown"
-          value={w.kind}
-          disabled={w.kinds.length === 0}
-          onChange={(event) => w.setKind(event.target.value as Kind)}
-        >
+      {w.kinds.length > 0 && (
+        <Select aria-label="Shown" value={w.kind} onChange={(event) => w.setKind(event.target.value as Kind)}>
           {w.kinds.map((kind) => (
             <option key={kind} value={kind}>
               {KINDS[kind].words}
             </option>
           ))}
         </Select>
-      </label>
+      )}
       <Button small aria-pressed={night} onClick={onNight}>
         {night ? 'Day' : 'Night'}
       </Button>

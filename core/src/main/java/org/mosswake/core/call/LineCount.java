@@ -85,11 +85,13 @@ public record LineCount(int lines, List<Bound> bounds) {
         return new Bound(
                 What.PLAYBOOK,
                 most,
-                Sentence.of(
-                        p.id().words() + " fishes {0} lines, {1} to {2}",
-                        Figure.count(most),
-                        Figure.count(p.leastLines()),
-                        Figure.count(p.mostLines())));
+                p.leastLines() == p.mostLines()
+                        ? Sentence.of(p.id().words() + " always fishes {0} lines", Figure.count(most))
+                        : Sentence.of(
+                                p.id().words() + " fishes {0} lines, {1} to {2}",
+                                Figure.count(most),
+                                Figure.count(p.leastLines()),
+                                Figure.count(p.mostLines())));
     }
 
     private static Bound crew(int crew) {
