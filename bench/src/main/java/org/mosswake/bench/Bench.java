@@ -17,7 +17,7 @@ import org.mosswake.bench.sturdy.Sturdy;
 import org.mosswake.bench.tow.ReferenceTows;
 import org.mosswake.bench.tow.TowBench;
 import org.mosswake.bench.water.ChartFrames;
-import org.mosswake.core.spread.SpreadTurns;
+import org.mosswake.core.handling.SpreadTurns;
 import org.mosswake.core.turn.Side;
 import org.mosswake.core.turn.SideLimit;
 import org.openjdk.jmh.profile.GCProfiler;

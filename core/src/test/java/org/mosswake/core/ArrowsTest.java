@@ -33,21 +33,27 @@ class ArrowsTest {
             Map.entry("spread", Set.of("gear", "turn", "tow", "rig", "clock", "caution", "sure")),
             Map.entry("bench", Set.of("spread", "gear", "rig", "tow", "sure", "clock", "caution")),
             Map.entry("caution", Set.of()),
-            Map.entry("call", Set.of("spread", "gear", "rig", "clock", "caution")),
-            Map.entry("build", Set.of("call", "spread", "bench", "gear", "rig", "tow", "clock")),
+            Map.entry("playbook", Set.of("spread", "gear", "rig")),
+            Map.entry("call", Set.of("playbook", "spread", "gear", "rig", "clock", "caution")),
+            Map.entry("day", Set.of("call", "playbook", "gear", "rig", "clock")),
+            Map.entry("handling", Set.of("spread", "gear", "turn", "tow")),
+            Map.entry(
+                    "build", Set.of("call", "playbook", "handling", "spread", "bench", "gear", "rig", "tow", "clock")),
             Map.entry("strikes", Set.of("spread", "gear", "turn")),
             // What a crew does on deck follows the method, its numbers and the skipper's table.
-            Map.entry("deck", Set.of("strikes", "call", "spread", "rig", "gear", "caution")),
+            Map.entry(
+                    "deck",
+                    Set.of("strikes", "call", "playbook", "day", "handling", "spread", "rig", "gear", "caution")),
             Map.entry("live", Set.of("deck", "spread", "turn", "tow")),
             Map.entry("log", Set.of("units", "strikes", "clock", "fault")),
-            Map.entry("moves", Set.of("advice", "log", "spread", "gear", "tow", "turn")),
+            Map.entry("moves", Set.of("advice", "log", "handling", "spread", "gear", "rig", "tow", "turn")),
             // Where to begin; the call asks it for step and colour, never the other way.
             Map.entry("water", Set.of("units")),
             // Where she goes over what the water is like, and her lines after her.
             Map.entry("course", Set.of("units", "water", "turn", "tow")),
-            Map.entry("weights", Set.of("call", "units")),
+            Map.entry("weights", Set.of("call", "playbook", "units")),
             Map.entry("advice", Set.of("log", "strikes", "units")),
-            Map.entry("sim", Set.of("live", "strikes", "call", "gear", "turn", "clock", "log", "water")));
+            Map.entry("sim", Set.of("live", "strikes", "call", "playbook", "gear", "turn", "clock", "log", "water")));
 
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.mosswake.core.call.Box;
-import org.mosswake.core.call.School;
-import org.mosswake.core.call.Schools;
-import org.mosswake.core.call.Slot;
-import org.mosswake.core.call.Slot.Tied;
 import org.mosswake.core.gear.LineKind;
+import org.mosswake.core.playbook.School;
+import org.mosswake.core.playbook.Schools;
+import org.mosswake.core.playbook.Slot;
+import org.mosswake.core.playbook.Slot.Tied;
 
 /** How a line is taken down: by the skipper's way where the box has what it needs, else by lead. */
 final class DeepWay {

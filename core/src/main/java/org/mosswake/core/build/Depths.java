@@ -1,11 +1,11 @@
 package org.mosswake.core.build;
 
 import java.util.Optional;
-import org.mosswake.core.call.Playbook;
 import org.mosswake.core.call.Situation;
-import org.mosswake.core.call.Slot;
 import org.mosswake.core.call.Topic;
 import org.mosswake.core.clock.LightDepth;
+import org.mosswake.core.playbook.Playbook;
+import org.mosswake.core.playbook.Slot;
 import org.mosswake.core.spread.Here;
 
 /** Depths a playbook's deep positions are sought for, in this water and light. */

@@ -5,12 +5,12 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
-import org.mosswake.core.call.Playbook;
 import org.mosswake.core.call.Situation;
 import org.mosswake.core.clock.LightDepth;
+import org.mosswake.core.handling.SpreadTurns;
+import org.mosswake.core.playbook.Playbook;
 import org.mosswake.core.spread.Spread;
 import org.mosswake.core.spread.SpreadLine;
-import org.mosswake.core.spread.SpreadTurns;
 import org.mosswake.core.units.Sentence;
 
 /**

@@ -8,10 +8,7 @@ import java.util.Optional;
 import org.mosswake.core.call.Box;
 import org.mosswake.core.call.BoxFit;
 import org.mosswake.core.call.Moment.Light;
-import org.mosswake.core.call.Playbook;
-import org.mosswake.core.call.School;
 import org.mosswake.core.call.Situation;
-import org.mosswake.core.call.Slot;
 import org.mosswake.core.call.Topic;
 import org.mosswake.core.call.Topic.Forage;
 import org.mosswake.core.call.Topic.Sky;
@@ -19,6 +16,9 @@ import org.mosswake.core.gear.ColourRole;
 import org.mosswake.core.gear.Holder;
 import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.gear.Shade;
+import org.mosswake.core.playbook.Playbook;
+import org.mosswake.core.playbook.School;
+import org.mosswake.core.playbook.Slot;
 import org.mosswake.core.units.SpeedThroughWater;
 
 /** Which lure of the box goes where: kind, size of the forage, speed, colour role half and half, shade by side. */

@@ -1,8 +1,8 @@
 package org.mosswake.core.build;
 
 import java.util.List;
+import org.mosswake.core.handling.SpreadTurns;
 import org.mosswake.core.spread.LurePlace;
-import org.mosswake.core.spread.SpreadTurns;
 import org.mosswake.core.spread.Wake;
 
 /**

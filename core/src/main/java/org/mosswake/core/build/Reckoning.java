@@ -1,9 +1,9 @@
 package org.mosswake.core.build;
 
 import org.mosswake.core.call.Box;
-import org.mosswake.core.call.School;
 import org.mosswake.core.call.Situation;
 import org.mosswake.core.call.StartSpeed;
+import org.mosswake.core.playbook.School;
 import org.mosswake.core.spread.LinePlacer;
 import org.mosswake.core.spread.Wake;
 import org.mosswake.core.units.SpeedThroughWater;

@@ -6,13 +6,13 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.mosswake.core.call.Playbook;
 import org.mosswake.core.call.Situation;
 import org.mosswake.core.call.Topic;
 import org.mosswake.core.clock.TidalStream;
+import org.mosswake.core.handling.SpreadTurns;
+import org.mosswake.core.playbook.Playbook;
 import org.mosswake.core.spread.Here;
 import org.mosswake.core.spread.Spread;
-import org.mosswake.core.spread.SpreadTurns;
 
 /** Moves the units of a spread from way to way for the most points of {@link Objective}. */
 final class Search {

@@ -5,9 +5,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.mosswake.core.call.Slot;
 import org.mosswake.core.gear.Holder;
 import org.mosswake.core.gear.HolderKind;
+import org.mosswake.core.playbook.Slot;
 
 /** Finds a holder for each position among those still free. */
 final class Seats {

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.playbook.Species;
 import org.mosswake.core.units.Figure;
 
 /**

@@ -2,9 +2,11 @@ package org.mosswake.core.call;
 
 import java.util.List;
 import java.util.Optional;
-import org.mosswake.core.call.Playbook.Trait;
 import org.mosswake.core.call.Topic.Birds;
 import org.mosswake.core.gear.HolderKind;
+import org.mosswake.core.playbook.Playbook;
+import org.mosswake.core.playbook.Playbook.Trait;
+import org.mosswake.core.playbook.School;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Sentence;
 

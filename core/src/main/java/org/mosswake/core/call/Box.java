@@ -25,7 +25,7 @@ public record Box(List<Lure> lures, List<Line> lines, List<Reel> reels) {
         }
 
         /** The topic that states how many baits of this sort are aboard; empty for a lure. */
-        Optional<Topic> bait() {
+        public Optional<Topic> bait() {
             return Topic.BAITS.entrySet().stream()
                     .filter(stated -> item.isA(stated.getKey()))
                     .map(Map.Entry::getValue)

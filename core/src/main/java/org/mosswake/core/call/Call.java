@@ -10,6 +10,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.mosswake.core.caution.Caution;
+import org.mosswake.core.playbook.Playbook;
+import org.mosswake.core.playbook.PlaybookId;
+import org.mosswake.core.playbook.School;
+import org.mosswake.core.playbook.Species;
 import org.mosswake.core.units.Sentence;
 
 /**

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.playbook.Species;
 import org.mosswake.core.spread.Here;
 
 /** What is known of the day and the water; a topic that is not known is not there. */

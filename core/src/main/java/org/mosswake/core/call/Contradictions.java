@@ -7,6 +7,9 @@ import org.mosswake.core.call.Topic.Bait;
 import org.mosswake.core.call.Topic.Birds;
 import org.mosswake.core.call.Topic.Clarity;
 import org.mosswake.core.call.Topic.Weed;
+import org.mosswake.core.playbook.Playbook;
+import org.mosswake.core.playbook.PlaybookId;
+import org.mosswake.core.playbook.Species;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Sentence;
 

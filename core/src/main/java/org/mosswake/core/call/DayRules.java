@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.mosswake.core.call.Moment.Light;
 import org.mosswake.core.call.Topic.Sky;
+import org.mosswake.core.playbook.School;
 import org.mosswake.core.units.Sentence;
 
 /** Hour, sky and moon. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.mosswake.core.call.Topic.Bait;
 import org.mosswake.core.call.Topic.Birds;
+import org.mosswake.core.playbook.PlaybookId;
 import org.mosswake.core.units.SpeedUnit;
 
 /** What could change a call: what is not known yet, and what is known and could be otherwise. Found by trying. */

@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.playbook.Species;
 
 /**
  * One species in the skipper's own table of seasons and rules. Nothing in it comes from the product.

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import org.mosswake.core.playbook.Playbook;
+import org.mosswake.core.playbook.PlaybookId;
 
 /** What sea, life and hour say of a method: the weights a log can correct. Boat, box, safety and law are no matter of luck. */
 public final class Evidence {

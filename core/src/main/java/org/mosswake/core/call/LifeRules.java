@@ -9,6 +9,7 @@ import org.mosswake.core.call.Topic.Fleet;
 import org.mosswake.core.call.Topic.Floating;
 import org.mosswake.core.call.Topic.Forage;
 import org.mosswake.core.call.Topic.Weed;
+import org.mosswake.core.playbook.Playbook;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Sentence;
 

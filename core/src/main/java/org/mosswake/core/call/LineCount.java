@@ -6,7 +6,8 @@ import java.util.List;
 import org.mosswake.core.call.Topic.Sea;
 import org.mosswake.core.gear.Holder;
 import org.mosswake.core.gear.HolderKind;
-import org.mosswake.core.spread.SpreadTurns;
+import org.mosswake.core.handling.SpreadTurns;
+import org.mosswake.core.playbook.Playbook;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Sentence;
 

@@ -3,6 +3,7 @@ package org.mosswake.core.call;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import org.mosswake.core.playbook.PlaybookId;
 
 /** Every playbook weighed at one moment, the heaviest first. */
 public record Ranking(List<Score> scores) {

@@ -4,6 +4,8 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import org.mosswake.core.playbook.Playbook;
+import org.mosswake.core.playbook.PlaybookId;
 import org.mosswake.core.units.Sentence;
 
 /**

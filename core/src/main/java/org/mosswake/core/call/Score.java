@@ -3,6 +3,7 @@ package org.mosswake.core.call;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.mosswake.core.playbook.Playbook;
 
 /**
  * A playbook weighed.

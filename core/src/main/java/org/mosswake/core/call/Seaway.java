@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.Optional;
 import org.mosswake.core.call.Topic.Sea;
+import org.mosswake.core.playbook.Playbook;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Sentence;
 import org.mosswake.core.units.SpeedUnit;

@@ -4,6 +4,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.mosswake.core.clock.TidalStream;
+import org.mosswake.core.playbook.Schools;
+import org.mosswake.core.playbook.Species;
 
 /**
  * All that a call is made from.

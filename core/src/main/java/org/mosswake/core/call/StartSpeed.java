@@ -2,6 +2,7 @@ package org.mosswake.core.call;
 
 import java.util.Comparator;
 import java.util.stream.DoubleStream;
+import org.mosswake.core.playbook.Playbook;
 
 /**
  * The speed a method begins at, through the water (m/s): its usual one, or the nearest within its window at which more of

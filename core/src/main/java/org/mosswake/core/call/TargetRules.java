@@ -3,6 +3,8 @@ package org.mosswake.core.call;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.mosswake.core.playbook.Playbook;
+import org.mosswake.core.playbook.Species;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Sentence;
 

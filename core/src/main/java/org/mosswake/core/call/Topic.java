@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.mosswake.core.gear.LureKind;
+import org.mosswake.core.playbook.Species;
 import org.mosswake.core.units.Figure.Kind;
 
 /**
@@ -165,7 +166,7 @@ public enum Topic {
     }
 
     /** Baits whose number aboard is stated for the day, by the topic that states it. */
-    static final Map<LureKind, Topic> BAITS =
+    public static final Map<LureKind, Topic> BAITS =
             Map.of(LureKind.LIVE_BAIT, LIVE_BAIT, LureKind.CUT_BAIT, DEAD_BAIT, LureKind.BENT_BAIT, DEAD_BAIT);
 
     private final String words;

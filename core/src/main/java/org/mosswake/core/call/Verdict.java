@@ -3,6 +3,7 @@ package org.mosswake.core.call;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.mosswake.core.playbook.Playbook;
 import org.mosswake.core.units.Sentence;
 
 /** What is said before any method is named: that none should be, or that too little is known to name one. */

@@ -2,6 +2,8 @@ package org.mosswake.core.call;
 
 import java.util.List;
 import java.util.Optional;
+import org.mosswake.core.playbook.Playbook;
+import org.mosswake.core.playbook.PlaybookId;
 
 /**
  * Weighs many situations that share boat, box and the skipper's ways: what hangs on those alone is weighed once. Only

@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.Optional;
 import org.mosswake.core.call.Entry;
 import org.mosswake.core.call.Numbers;
-import org.mosswake.core.call.Playbook;
-import org.mosswake.core.call.PlaybookId;
-import org.mosswake.core.call.Species;
+import org.mosswake.core.playbook.Playbook;
+import org.mosswake.core.playbook.PlaybookId;
+import org.mosswake.core.playbook.Species;
 import org.mosswake.core.strikes.Cue;
 
 /**

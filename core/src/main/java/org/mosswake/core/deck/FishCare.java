@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.mosswake.core.call.Entry;
-import org.mosswake.core.call.Species;
 import org.mosswake.core.caution.Caution;
+import org.mosswake.core.playbook.Species;
 
 /**
  * What to mind with one kind of fish at the boat, and what the skipper's own table says of it.

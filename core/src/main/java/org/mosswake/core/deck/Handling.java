@@ -2,8 +2,8 @@ package org.mosswake.core.deck;
 
 import java.time.Duration;
 import java.util.Optional;
-import org.mosswake.core.call.Playbook;
-import org.mosswake.core.call.PlaybookId;
+import org.mosswake.core.playbook.Playbook;
+import org.mosswake.core.playbook.PlaybookId;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Sentence;
 

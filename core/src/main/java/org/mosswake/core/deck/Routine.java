@@ -7,10 +7,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.mosswake.core.call.Numbers;
-import org.mosswake.core.call.Playbook;
-import org.mosswake.core.call.Playbook.Trait;
-import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.gear.LureKind;
+import org.mosswake.core.playbook.Playbook;
+import org.mosswake.core.playbook.Playbook.Trait;
+import org.mosswake.core.playbook.PlaybookId;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Sentence;
 

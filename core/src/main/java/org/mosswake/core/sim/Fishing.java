@@ -6,7 +6,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.UUID;
-import org.mosswake.core.call.Species;
+import org.mosswake.core.playbook.Species;
 
 /** Which line is taken when on a practice day, what becomes of the fish, and which line gathers weed. */
 final class Fishing {

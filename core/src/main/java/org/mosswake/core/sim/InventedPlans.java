@@ -17,10 +17,7 @@ import org.mosswake.core.call.Evidence;
 import org.mosswake.core.call.Moment;
 import org.mosswake.core.call.Numbers;
 import org.mosswake.core.call.Outfit;
-import org.mosswake.core.call.PlaybookId;
-import org.mosswake.core.call.Schools;
 import org.mosswake.core.call.Situation;
-import org.mosswake.core.call.Species;
 import org.mosswake.core.call.Topic;
 import org.mosswake.core.clock.MoonDay;
 import org.mosswake.core.clock.SunDay;
@@ -28,6 +25,9 @@ import org.mosswake.core.gear.Boat;
 import org.mosswake.core.gear.DeckPoint;
 import org.mosswake.core.gear.Holder;
 import org.mosswake.core.gear.HolderKind;
+import org.mosswake.core.playbook.PlaybookId;
+import org.mosswake.core.playbook.Schools;
+import org.mosswake.core.playbook.Species;
 
 /**
  * What is known of invented days before they are fished, and by which method each hour of them is. The weights that are true

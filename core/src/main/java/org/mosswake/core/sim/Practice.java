@@ -10,9 +10,9 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
-import org.mosswake.core.call.Species;
 import org.mosswake.core.clock.SunDay.Light;
 import org.mosswake.core.live.Sample;
+import org.mosswake.core.playbook.Species;
 import org.mosswake.core.strikes.Seen;
 
 /** A day on an invented sea: she sails, her instruments write, fish take what they like. */

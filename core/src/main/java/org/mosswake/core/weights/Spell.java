@@ -4,8 +4,8 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import org.mosswake.core.call.Evidence;
-import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.call.Situation;
+import org.mosswake.core.playbook.PlaybookId;
 
 /**
  * A method fished for a while in water that was known.

@@ -9,12 +9,12 @@ import org.mosswake.core.call.Conditions;
 import org.mosswake.core.call.Days;
 import org.mosswake.core.call.Moment.Light;
 import org.mosswake.core.call.Numbers;
-import org.mosswake.core.call.Playbook;
-import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.call.Situation;
-import org.mosswake.core.call.Slot;
 import org.mosswake.core.call.Topic;
 import org.mosswake.core.clock.LightDepth;
+import org.mosswake.core.playbook.Playbook;
+import org.mosswake.core.playbook.PlaybookId;
+import org.mosswake.core.playbook.Slot;
 
 class DepthsTest {
     private static final LightDepth.Band BY_LIGHT = new LightDepth.Band(9, 18);

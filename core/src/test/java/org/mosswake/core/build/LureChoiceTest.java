@@ -13,11 +13,7 @@ import org.mosswake.core.call.Box;
 import org.mosswake.core.call.Conditions;
 import org.mosswake.core.call.Days;
 import org.mosswake.core.call.Moment.Light;
-import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.call.Situation;
-import org.mosswake.core.call.Slot;
-import org.mosswake.core.call.Slot.Place;
-import org.mosswake.core.call.Slot.Tied;
 import org.mosswake.core.call.Topic;
 import org.mosswake.core.call.Topic.Forage;
 import org.mosswake.core.gear.ColourRole;
@@ -25,6 +21,10 @@ import org.mosswake.core.gear.Holder;
 import org.mosswake.core.gear.HolderKind;
 import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.gear.Shade;
+import org.mosswake.core.playbook.PlaybookId;
+import org.mosswake.core.playbook.Slot;
+import org.mosswake.core.playbook.Slot.Place;
+import org.mosswake.core.playbook.Slot.Tied;
 
 class LureChoiceTest {
     private static final double TROLL = Days.knots(7.5);

@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.mosswake.core.call.Days;
-import org.mosswake.core.call.Slot.Place;
 import org.mosswake.core.gear.Holder;
 import org.mosswake.core.gear.HolderKind;
+import org.mosswake.core.playbook.Slot.Place;
 
 class SeatsTest {
     private static Seats ledger() {

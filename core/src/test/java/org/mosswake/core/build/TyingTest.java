@@ -10,12 +10,12 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.mosswake.core.call.Box;
 import org.mosswake.core.call.Days;
-import org.mosswake.core.call.School;
-import org.mosswake.core.call.Schools;
-import org.mosswake.core.call.Slot.Tied;
 import org.mosswake.core.gear.LineKind;
 import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.gear.LureKind;
+import org.mosswake.core.playbook.School;
+import org.mosswake.core.playbook.Schools;
+import org.mosswake.core.playbook.Slot.Tied;
 import org.mosswake.core.rig.AttractorLeader;
 
 class TyingTest {

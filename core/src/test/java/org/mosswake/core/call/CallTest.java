@@ -21,7 +21,11 @@ import org.mosswake.core.caution.Caution;
 import org.mosswake.core.clock.Step;
 import org.mosswake.core.clock.SunDay;
 import org.mosswake.core.clock.TideStation;
+import org.mosswake.core.day.DayPlan;
 import org.mosswake.core.fault.Accepted;
+import org.mosswake.core.playbook.PlaybookId;
+import org.mosswake.core.playbook.School;
+import org.mosswake.core.playbook.Species;
 import org.mosswake.core.units.Sentence;
 
 class CallTest {

@@ -20,6 +20,7 @@ import org.mosswake.core.gear.LineKind;
 import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.gear.Shade;
+import org.mosswake.core.playbook.Schools;
 import org.mosswake.core.rig.Reel;
 import org.mosswake.core.rig.Spool;
 import org.mosswake.core.tow.Body;

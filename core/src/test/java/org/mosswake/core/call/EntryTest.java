@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.mosswake.core.fault.Fault;
 import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.playbook.Species;
 
 class EntryTest {
     private static Entry season(MonthDay from, MonthDay to) {

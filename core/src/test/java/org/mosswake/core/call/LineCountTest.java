@@ -12,6 +12,7 @@ import org.mosswake.core.call.Moment.Light;
 import org.mosswake.core.call.Topic.Sea;
 import org.mosswake.core.gear.Boat;
 import org.mosswake.core.gear.HolderKind;
+import org.mosswake.core.playbook.PlaybookId;
 
 class LineCountTest {
     private static LineCount count(Situation s, PlaybookId id) {

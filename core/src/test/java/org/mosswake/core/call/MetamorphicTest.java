@@ -14,6 +14,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.mosswake.core.call.Moment.Light;
 import org.mosswake.core.call.Topic.Birds;
 import org.mosswake.core.gear.LineKind;
+import org.mosswake.core.playbook.PlaybookId;
+import org.mosswake.core.playbook.School;
+import org.mosswake.core.playbook.Species;
 
 /** What must hold whatever the day: drawn from fixed seeds. */
 class MetamorphicTest {

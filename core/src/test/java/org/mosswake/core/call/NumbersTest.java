@@ -10,6 +10,8 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.mosswake.core.call.Moment.Light;
 import org.mosswake.core.fault.Fault;
 import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.playbook.Playbook;
+import org.mosswake.core.playbook.PlaybookId;
 import org.mosswake.core.units.Basis;
 import org.mosswake.core.units.Named;
 

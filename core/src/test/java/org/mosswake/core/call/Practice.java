@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.mosswake.core.call.Moment.Light;
+import org.mosswake.core.playbook.PlaybookId;
 
 /** A situation of {@code call/situations.txt} and what a crew would do in it. */
 public record Practice(

@@ -18,6 +18,8 @@ import org.mosswake.core.call.Moment.Light;
 import org.mosswake.core.call.Topic.Sea;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.gear.LureKind;
+import org.mosswake.core.playbook.PlaybookId;
+import org.mosswake.core.playbook.Species;
 import org.mosswake.core.units.Sentence;
 import org.mosswake.core.units.SpeedUnit;
 

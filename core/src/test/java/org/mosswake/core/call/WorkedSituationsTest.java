@@ -15,6 +15,9 @@ import org.mosswake.core.call.Topic.Sea;
 import org.mosswake.core.call.Topic.Sky;
 import org.mosswake.core.call.Topic.Structure;
 import org.mosswake.core.call.Topic.Weed;
+import org.mosswake.core.playbook.PlaybookId;
+import org.mosswake.core.playbook.Schools;
+import org.mosswake.core.playbook.Species;
 
 /** Invented days, each with the method a practitioner would take and the reason that weighs most beside the target. */
 class WorkedSituationsTest {

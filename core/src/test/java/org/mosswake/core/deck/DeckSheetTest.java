@@ -11,10 +11,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.mosswake.core.call.Numbers;
-import org.mosswake.core.call.PlaybookId;
-import org.mosswake.core.call.Species;
 import org.mosswake.core.caution.Caution;
 import org.mosswake.core.gear.LureKind;
+import org.mosswake.core.playbook.PlaybookId;
+import org.mosswake.core.playbook.Species;
 import org.mosswake.core.strikes.Cue;
 
 class DeckSheetTest {

@@ -16,6 +16,7 @@ import org.mosswake.core.gear.Holder;
 import org.mosswake.core.gear.HolderKind;
 import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.gear.LureKind;
+import org.mosswake.core.handling.SpreadTurns;
 import org.mosswake.core.log.Facet;
 import org.mosswake.core.log.Ledger;
 import org.mosswake.core.log.Slice;
@@ -27,7 +28,6 @@ import org.mosswake.core.spread.SolvedSpread;
 import org.mosswake.core.spread.Spread;
 import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.spread.SpreadSolver;
-import org.mosswake.core.spread.SpreadTurns;
 
 /** Whatever is offered is solved afresh here and held against what it says. */
 class MovesTest {

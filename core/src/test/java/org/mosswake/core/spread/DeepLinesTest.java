@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.mosswake.core.bench.DepthWays;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.gear.LureKind;
+import org.mosswake.core.handling.SpreadTurns;
 import org.mosswake.core.spread.Finding.Kind;
 import org.mosswake.core.tow.Belly;
 import org.mosswake.core.tow.Downrigger;

@@ -15,11 +15,11 @@ import org.mosswake.core.call.Conditions;
 import org.mosswake.core.call.Days;
 import org.mosswake.core.call.Evidence;
 import org.mosswake.core.call.Moment.Light;
-import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.call.Ranking;
 import org.mosswake.core.call.Situation;
-import org.mosswake.core.call.Species;
 import org.mosswake.core.call.Topic;
+import org.mosswake.core.playbook.PlaybookId;
+import org.mosswake.core.playbook.Species;
 import org.mosswake.core.units.SpeedUnit;
 
 /**

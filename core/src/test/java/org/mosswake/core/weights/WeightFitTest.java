@@ -13,7 +13,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.mosswake.core.call.Evidence;
 import org.mosswake.core.call.Evidence.Piece;
-import org.mosswake.core.call.PlaybookId;
+import org.mosswake.core.playbook.PlaybookId;
 import org.mosswake.core.weights.WeightsReport.Figures;
 
 class WeightFitTest {

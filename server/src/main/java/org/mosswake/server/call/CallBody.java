@@ -6,10 +6,10 @@ import java.time.ZoneOffset;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.call.Conditions;
-import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.clock.Timeline;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.playbook.PlaybookId;
 import org.mosswake.server.platform.json.Checked;
 
 /**

@@ -9,13 +9,13 @@ import org.mosswake.core.call.Call;
 import org.mosswake.core.call.Doubts;
 import org.mosswake.core.call.Entry;
 import org.mosswake.core.call.LineCount;
-import org.mosswake.core.call.Playbook;
-import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.call.Score;
-import org.mosswake.core.call.Species;
 import org.mosswake.core.call.Topic;
 import org.mosswake.core.caution.Caution;
 import org.mosswake.core.clock.Step;
+import org.mosswake.core.playbook.Playbook;
+import org.mosswake.core.playbook.PlaybookId;
+import org.mosswake.core.playbook.Species;
 import org.mosswake.core.units.Basis;
 import org.mosswake.server.platform.wire.SentenceReply;
 

@@ -4,10 +4,10 @@ import java.util.Arrays;
 import java.util.List;
 import org.mosswake.core.call.Numbers;
 import org.mosswake.core.call.Part;
-import org.mosswake.core.call.PlaybookId;
-import org.mosswake.core.call.School;
-import org.mosswake.core.call.Species;
 import org.mosswake.core.call.Topic;
+import org.mosswake.core.playbook.PlaybookId;
+import org.mosswake.core.playbook.School;
+import org.mosswake.core.playbook.Species;
 import org.mosswake.core.units.Basis;
 import org.mosswake.core.units.Figure;
 

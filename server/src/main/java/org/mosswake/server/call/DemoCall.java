@@ -2,8 +2,8 @@ package org.mosswake.server.call;
 
 import java.time.LocalDate;
 import java.util.List;
-import org.mosswake.core.call.Species;
 import org.mosswake.core.call.Topic;
+import org.mosswake.core.playbook.Species;
 import org.mosswake.core.sim.Almanac;
 import org.mosswake.core.units.SpeedUnit;
 import org.mosswake.server.platform.demo.DemoIds;

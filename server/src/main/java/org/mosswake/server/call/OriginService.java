@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.mosswake.core.call.PlaybookId;
+import org.mosswake.core.playbook.PlaybookId;
 import org.mosswake.server.call.OriginBody.OriginReply;
 import org.mosswake.server.platform.database.Write;
 import org.mosswake.server.platform.documents.DocumentKind;

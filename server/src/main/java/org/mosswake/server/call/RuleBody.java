@@ -8,10 +8,10 @@ import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.call.Entry;
-import org.mosswake.core.call.Species;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.playbook.Species;
 import org.mosswake.server.platform.json.Checked;
 
 /**

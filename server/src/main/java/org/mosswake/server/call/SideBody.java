@@ -1,7 +1,7 @@
 package org.mosswake.server.call;
 
-import org.mosswake.core.call.School;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.playbook.School;
 import org.mosswake.server.platform.json.Checked;
 
 /**

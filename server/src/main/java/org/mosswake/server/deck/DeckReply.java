@@ -4,8 +4,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.mosswake.core.call.PlaybookId;
-import org.mosswake.core.call.Species;
 import org.mosswake.core.caution.Caution;
 import org.mosswake.core.deck.CueAnswer;
 import org.mosswake.core.deck.DeckSheet;
@@ -14,6 +12,8 @@ import org.mosswake.core.deck.FishCare;
 import org.mosswake.core.deck.GoingOut;
 import org.mosswake.core.deck.Handling;
 import org.mosswake.core.deck.Routine;
+import org.mosswake.core.playbook.PlaybookId;
+import org.mosswake.core.playbook.Species;
 import org.mosswake.core.strikes.Cue;
 import org.mosswake.server.platform.wire.SentenceReply;
 

@@ -4,10 +4,10 @@ import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.bench.BenchAsk;
-import org.mosswake.core.call.PlaybookId;
 import org.mosswake.core.clock.Place;
 import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.playbook.PlaybookId;
 import org.mosswake.server.platform.json.Checked;
 import org.mosswake.server.spread.SpreadDraft;
 

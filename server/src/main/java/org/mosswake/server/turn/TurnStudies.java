@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.function.Function;
 import org.mosswake.core.gear.Holder;
-import org.mosswake.core.spread.SpreadTurns;
+import org.mosswake.core.handling.SpreadTurns;
 import org.mosswake.core.turn.TurnRules;
 
 /**

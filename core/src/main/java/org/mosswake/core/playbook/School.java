@@ -1,4 +1,4 @@
-package org.mosswake.core.call;
+package org.mosswake.core.playbook;
 
 import java.util.List;
 

@@ -1,4 +1,4 @@
-package org.mosswake.core.call;
+package org.mosswake.core.playbook;
 
 /**
  * What is trolled for, with the surface temperatures it is found in (°C). The bands are {@code ESTIMATE}: they differ by

@@ -1,4 +1,4 @@
-package org.mosswake.core.spread;
+package org.mosswake.core.handling;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -9,6 +9,13 @@ import java.util.Optional;
 import java.util.UUID;
 import org.mosswake.core.gear.Holder;
 import org.mosswake.core.gear.HolderKind;
+import org.mosswake.core.spread.Change;
+import org.mosswake.core.spread.Labels;
+import org.mosswake.core.spread.LetOutMove;
+import org.mosswake.core.spread.Mend;
+import org.mosswake.core.spread.SolvedSpread;
+import org.mosswake.core.spread.Spread;
+import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.tow.TowSolver;
 import org.mosswake.core.turn.RoundSearch;
 import org.mosswake.core.turn.RoundTurn;

@@ -1,4 +1,4 @@
-package org.mosswake.core.call;
+package org.mosswake.core.day;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -6,8 +6,15 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.mosswake.core.call.Answer;
+import org.mosswake.core.call.Conditions;
+import org.mosswake.core.call.Days;
 import org.mosswake.core.call.Moment.Light;
+import org.mosswake.core.call.Situation;
+import org.mosswake.core.call.Topic;
 import org.mosswake.core.clock.Step;
+import org.mosswake.core.playbook.PlaybookId;
+import org.mosswake.core.playbook.Playbooks;
 import org.mosswake.core.units.Figure;
 
 class BaitNeedTest {

@@ -1,4 +1,4 @@
-package org.mosswake.core.spread;
+package org.mosswake.core.handling;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.mosswake.core.gear.LureKind;
-import org.mosswake.core.spread.SettingOrder.Placed;
+import org.mosswake.core.handling.SettingOrder.Placed;
 import org.mosswake.core.turn.Pass;
 import org.mosswake.core.turn.Side;
 import org.mosswake.core.turn.TurnStudy;

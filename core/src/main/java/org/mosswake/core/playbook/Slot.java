@@ -1,4 +1,4 @@
-package org.mosswake.core.call;
+package org.mosswake.core.playbook;
 
 import java.util.List;
 import java.util.Optional;
@@ -77,7 +77,7 @@ public record Slot(String role, Place place, Reach reach, List<LureKind> kinds, 
         return new Slot(role, place, reach, kinds, tied, pair, true);
     }
 
-    Slot reaching(double least, double most) {
+    public Slot reaching(double least, double most) {
         return new Slot(
                 role,
                 place,

@@ -1,8 +1,12 @@
-package org.mosswake.core.call;
+package org.mosswake.core.day;
 
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.mosswake.core.call.Answer;
+import org.mosswake.core.call.Conditions;
+import org.mosswake.core.call.Entry;
+import org.mosswake.core.call.Topic;
 
 /**
  * Room in the bag in the course of a day: what was kept comes off what there was in the morning.

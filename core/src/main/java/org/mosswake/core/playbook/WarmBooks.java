@@ -1,19 +1,19 @@
-package org.mosswake.core.call;
+package org.mosswake.core.playbook;
 
-import static org.mosswake.core.call.Slot.Place.CENTRE;
-import static org.mosswake.core.call.Slot.Place.DEEP;
-import static org.mosswake.core.call.Slot.Place.INNER;
-import static org.mosswake.core.call.Slot.Place.LOW;
-import static org.mosswake.core.call.Slot.Place.OUTER;
-import static org.mosswake.core.call.Slot.depthWithin;
-import static org.mosswake.core.call.Slot.letOut;
-import static org.mosswake.core.call.Slot.share;
+import static org.mosswake.core.playbook.Slot.Place.CENTRE;
+import static org.mosswake.core.playbook.Slot.Place.DEEP;
+import static org.mosswake.core.playbook.Slot.Place.INNER;
+import static org.mosswake.core.playbook.Slot.Place.LOW;
+import static org.mosswake.core.playbook.Slot.Place.OUTER;
+import static org.mosswake.core.playbook.Slot.depthWithin;
+import static org.mosswake.core.playbook.Slot.letOut;
+import static org.mosswake.core.playbook.Slot.share;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.mosswake.core.call.Playbook.Trait;
-import org.mosswake.core.call.Slot.Tied;
 import org.mosswake.core.gear.LureKind;
+import org.mosswake.core.playbook.Playbook.Trait;
+import org.mosswake.core.playbook.Slot.Tied;
 
 /** Playbooks of warm and open water: wahoo, tuna, mahi, king, sailfish, bluefin. */
 final class WarmBooks {

@@ -1,4 +1,4 @@
-package org.mosswake.core.call;
+package org.mosswake.core.playbook;
 
 import java.util.EnumMap;
 import java.util.List;
@@ -10,7 +10,7 @@ import java.util.stream.Stream;
  * law, each a number the skipper can set (see {@link Numbers}). Where practice gives no figure it is an estimate, and
  * {@link Playbook#sure} says so.
  */
-final class Playbooks {
+public final class Playbooks {
     private static final Map<PlaybookId, Playbook> ALL = new EnumMap<>(PlaybookId.class);
 
     static {
@@ -19,7 +19,7 @@ final class Playbooks {
 
     private Playbooks() {}
 
-    static Playbook usual(PlaybookId id) {
+    public static Playbook usual(PlaybookId id) {
         return ALL.get(id);
     }
 }

@@ -1,11 +1,13 @@
-package org.mosswake.core.spread;
+package org.mosswake.core.handling;
 
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.mosswake.core.spread.SettingOrder.Placed;
+import org.mosswake.core.handling.SettingOrder.Placed;
+import org.mosswake.core.spread.SolvedSpread;
+import org.mosswake.core.spread.Spread;
 import org.mosswake.core.tow.TowSolver;
 import org.mosswake.core.turn.TurnFrame;
 import org.mosswake.core.turn.TurnRules;

@@ -1,10 +1,10 @@
-package org.mosswake.core.call;
+package org.mosswake.core.playbook;
 
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import org.mosswake.core.call.Playbook.Trait;
+import org.mosswake.core.playbook.Playbook.Trait;
 import org.mosswake.core.units.Basis;
 import org.mosswake.core.units.SpeedUnit;
 

@@ -1,4 +1,4 @@
-package org.mosswake.core.spread;
+package org.mosswake.core.handling;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.mosswake.core.gear.HolderKind;
+import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.turn.Helm;
 import org.mosswake.core.turn.HelmStudy;
 import org.mosswake.core.turn.Side;

@@ -1,11 +1,16 @@
-package org.mosswake.core.call;
+package org.mosswake.core.day;
 
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import org.mosswake.core.call.Box;
+import org.mosswake.core.call.Situation;
+import org.mosswake.core.call.Topic;
 import org.mosswake.core.clock.Step;
 import org.mosswake.core.gear.LureKind;
+import org.mosswake.core.playbook.Playbook;
+import org.mosswake.core.playbook.Slot;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Sentence;
 

@@ -1,4 +1,4 @@
-package org.mosswake.core.call;
+package org.mosswake.core.day;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -7,6 +7,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.mosswake.core.call.Answer;
+import org.mosswake.core.call.Conditions;
+import org.mosswake.core.call.Entry;
+import org.mosswake.core.call.Topic;
+import org.mosswake.core.playbook.Species;
 
 class BagRoomTest {
     private static final Entry TWO_MAHI_EACH = new Entry(

@@ -1,4 +1,4 @@
-package org.mosswake.core.spread;
+package org.mosswake.core.handling;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -8,6 +8,12 @@ import org.mosswake.core.gear.DeckPoint;
 import org.mosswake.core.gear.Holder;
 import org.mosswake.core.gear.HolderKind;
 import org.mosswake.core.gear.LureKind;
+import org.mosswake.core.spread.Change;
+import org.mosswake.core.spread.ClipSeat;
+import org.mosswake.core.spread.DemoSpread;
+import org.mosswake.core.spread.Mend;
+import org.mosswake.core.spread.Spread;
+import org.mosswake.core.spread.SpreadLine;
 import org.mosswake.core.turn.Side;
 import org.mosswake.core.turn.TurnRules;
 

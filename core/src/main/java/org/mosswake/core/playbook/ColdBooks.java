@@ -1,20 +1,20 @@
-package org.mosswake.core.call;
+package org.mosswake.core.playbook;
 
-import static org.mosswake.core.call.Slot.Place.CENTRE;
-import static org.mosswake.core.call.Slot.Place.DEEP;
-import static org.mosswake.core.call.Slot.Place.LOW;
-import static org.mosswake.core.call.Slot.Place.OUTER;
-import static org.mosswake.core.call.Slot.byLight;
-import static org.mosswake.core.call.Slot.depth;
-import static org.mosswake.core.call.Slot.letOut;
-import static org.mosswake.core.call.Slot.offBottom;
-import static org.mosswake.core.call.Slot.share;
+import static org.mosswake.core.playbook.Slot.Place.CENTRE;
+import static org.mosswake.core.playbook.Slot.Place.DEEP;
+import static org.mosswake.core.playbook.Slot.Place.LOW;
+import static org.mosswake.core.playbook.Slot.Place.OUTER;
+import static org.mosswake.core.playbook.Slot.byLight;
+import static org.mosswake.core.playbook.Slot.depth;
+import static org.mosswake.core.playbook.Slot.letOut;
+import static org.mosswake.core.playbook.Slot.offBottom;
+import static org.mosswake.core.playbook.Slot.share;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.mosswake.core.call.Playbook.Trait;
-import org.mosswake.core.call.Slot.Tied;
 import org.mosswake.core.gear.LureKind;
+import org.mosswake.core.playbook.Playbook.Trait;
+import org.mosswake.core.playbook.Slot.Tied;
 
 /** Playbooks of cold and inshore water: striped bass and salmon. */
 final class ColdBooks {

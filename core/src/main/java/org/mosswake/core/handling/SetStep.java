@@ -1,4 +1,4 @@
-package org.mosswake.core.spread;
+package org.mosswake.core.handling;
 
 import java.util.Optional;
 import java.util.UUID;

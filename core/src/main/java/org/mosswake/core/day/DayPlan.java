@@ -1,4 +1,4 @@
-package org.mosswake.core.call;
+package org.mosswake.core.day;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -6,13 +6,18 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.mosswake.core.call.Playbook.Trait;
+import org.mosswake.core.call.Call;
+import org.mosswake.core.call.Situation;
+import org.mosswake.core.call.Topic;
 import org.mosswake.core.clock.Coverage;
 import org.mosswake.core.clock.LightDepth;
 import org.mosswake.core.clock.Step;
 import org.mosswake.core.clock.SunDay;
 import org.mosswake.core.clock.TideStation;
 import org.mosswake.core.clock.Timeline;
+import org.mosswake.core.playbook.Playbook;
+import org.mosswake.core.playbook.Playbook.Trait;
+import org.mosswake.core.playbook.School;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Sentence;
 
@@ -30,7 +35,7 @@ public final class DayPlan {
     private static final int MOST_SETTINGS = 16;
 
     /** Deep lines are fished no deeper than this (practice); over more water the column ends there. */
-    static final double DEEPEST_M = 90;
+    public static final double DEEPEST_M = 90;
 
     private static final double NEAR_BOTTOM_M = 1;
     private static final double APART_M = 3;
