@@ -75,8 +75,8 @@ function FirstBoat() {
       <main className="p-8">
         <h1 className="mb-2 text-2xl font-bold">No boat yet</h1>
         <p className="mb-4">
-          Draw your own, or start once with <code className="font-mono">./moss demo</code> to get some invented
-          boats with gear to try everything on.
+          Draw your own, or start once with <code className="font-mono">./moss demo</code> to get some
+          invented boats with gear to try everything on.
         </p>
         <Button tone="strong" onClick={() => setAdding(true)}>
           Add a boat
