@@ -1,3 +1,4 @@
+import { ago } from '../units/ago'
 import { degrees } from '../units/degrees'
 import type { Units } from '../units/UnitsContext'
 import type { GaugeName, Instruments } from './queries'
@@ -47,7 +48,9 @@ export function shownOf({ asked, now, sources }: Instruments, units: Units, late
         gauge,
         title: TITLES[gauge]!,
         ...figureOf(gauge, one.value, units),
-        beneath: quiet ? `quiet for ${ago(ageS)}` : beneathOf(gauge, one.second, names.get(one.sourceId)!),
+        beneath: quiet
+          ? `quiet for ${ago(1000 * ageS)}`
+          : beneathOf(gauge, one.second, names.get(one.sourceId)!),
         quiet,
       },
     ]
@@ -66,13 +69,6 @@ function beneathOf(gauge: GaugeName, second: number | undefined, source: string)
     return second <= 180 ? `${Math.round(second)}° to starboard` : `${Math.round(360 - second)}° to port`
   return source
 }
-
-const ago = (seconds: number): string =>
-  seconds < 60
-    ? `${Math.round(seconds)} s`
-    : seconds < 3600
-      ? `${Math.round(seconds / 60)} min`
-      : 'over an hour'
 
 /** What is heard is not of where she is now, and why; empty where it is. */
 export const unreal = ({ sources }: Instruments): string =>

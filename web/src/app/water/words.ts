@@ -1,3 +1,4 @@
+import { ago } from '../../units/ago'
 import { clockOf, dateAt, dayInWords, streamAt } from '../../clock/model'
 import { KINDS, valueAt } from '../../water/model'
 import { degrees } from '../../units/degrees'
@@ -52,13 +53,6 @@ export function fuelWords({ reach }: Pick<Place, 'reach'>, units: Units): string
   const hours = trollH < 10 ? trollH.toFixed(1) : String(Math.floor(trollH))
   return `Out and home take ${litres}; with a third of the tank kept back the rest trolls for ${hours} h.`
 }
-
-const ago = (ms: number): string =>
-  ms < 60_000
-    ? `${Math.round(ms / 1000)} s`
-    : ms < 5_400_000
-      ? `${Math.round(ms / 60_000)} min`
-      : `${Math.round(ms / 3_600_000)} h`
 
 /** How the boat goes, or when she was there. */
 export function hereWords(

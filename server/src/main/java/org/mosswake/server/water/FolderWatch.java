@@ -1,8 +1,6 @@
 package org.mosswake.server.water;
 
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
+import org.mosswake.server.platform.compute.Clockwork;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
@@ -14,11 +12,7 @@ class FolderWatch {
     private static final long EVERY_S = 5;
 
     private final GridFolder folder;
-    private final ScheduledExecutorService clockwork = Executors.newSingleThreadScheduledExecutor(task -> {
-        var thread = new Thread(task, "grids");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final Clockwork clockwork = new Clockwork("grids", "the folder of grids was not looked into");
 
     FolderWatch(GridFolder folder) {
         this.folder = folder;
@@ -27,12 +21,12 @@ class FolderWatch {
     @EventListener(ApplicationReadyEvent.class)
     void begin() {
         if (folder.isWatched()) {
-            clockwork.scheduleWithFixedDelay(folder::look, EVERY_S, EVERY_S, TimeUnit.SECONDS);
+            clockwork.every(EVERY_S, EVERY_S, folder::look);
         }
     }
 
     @EventListener(ContextClosedEvent.class)
     void end() {
-        clockwork.shutdownNow();
+        clockwork.stop();
     }
 }

@@ -6,10 +6,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
 import org.mosswake.server.gear.BoatService;
+import org.mosswake.server.platform.compute.Clockwork;
 import org.mosswake.server.strikes.FixService;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -36,11 +34,7 @@ class Listening {
     private final JsonMapper json;
     private final Clock clock;
     private final Map<UUID, BoatListener> listeners = new HashMap<>();
-    private final ScheduledExecutorService clockwork = Executors.newSingleThreadScheduledExecutor(task -> {
-        var thread = new Thread(task, "listening");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final Clockwork clockwork = new Clockwork("listening", "instruments are not heard");
 
     Listening(
             InstrumentMapper rows,
@@ -65,16 +59,7 @@ class Listening {
 
     @EventListener(ApplicationReadyEvent.class)
     void begin() {
-        clockwork.scheduleWithFixedDelay(this::look, 1, 1, TimeUnit.SECONDS);
-    }
-
-    private void look() {
-        try {
-            everySecond();
-        } catch (RuntimeException e) {
-            // A schedule whose task throws never runs again.
-            LOG.warn("instruments are not heard: {}", e.toString());
-        }
+        clockwork.every(1, 1, this::everySecond);
     }
 
     private synchronized void everySecond() {
@@ -117,7 +102,7 @@ class Listening {
 
     @EventListener(ContextClosedEvent.class)
     synchronized void stop() {
-        clockwork.shutdownNow();
+        clockwork.stop();
         listeners.values().forEach(BoatListener::close);
         listeners.clear();
         locks.release();
