@@ -3,12 +3,14 @@ package org.mosswake.server.log;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.mosswake.core.log.Facet;
 import org.mosswake.core.log.Ledger;
@@ -16,7 +18,8 @@ import org.mosswake.core.log.LogEntry;
 import org.mosswake.server.log.EntryMapper.EntryRow;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.JsonNode;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -25,6 +28,10 @@ import tools.jackson.databind.node.ObjectNode;
 @Component
 class EntryStore {
     private static final int AT_ONCE = 2000;
+
+    /** By name; of a later edition some may not be known here. */
+    private static final Map<String, Facet> FACETS =
+            Arrays.stream(Facet.values()).collect(Collectors.toMap(Facet::name, facet -> facet));
 
     private enum Source {
         FACTS,
@@ -67,15 +74,19 @@ class EntryStore {
     private LogEntry entry(EntryRow row) {
         var choices = new EnumMap<Facet, String>(Facet.class);
         var numbers = new EnumMap<Facet, Double>(Facet.class);
-        JsonNode known = json.readTree(row.known());
-        for (Map.Entry<String, JsonNode> one : known.properties()) {
-            facet(one.getKey()).ifPresent(facet -> {
-                if (facet.isNumber() && one.getValue().isNumber()) {
-                    numbers.put(facet, one.getValue().asDouble());
-                } else if (!facet.isNumber() && one.getValue().isString()) {
-                    choices.put(facet, one.getValue().asString());
+        // Of hundreds of thousands: read as it comes, without a tree of each.
+        try (JsonParser known = json.createParser(row.known())) {
+            known.nextToken();
+            while (known.nextToken() == JsonToken.PROPERTY_NAME) {
+                Facet facet = FACETS.get(known.currentName());
+                JsonToken value = known.nextToken();
+                if (facet != null && facet.isNumber() && value.isNumeric()) {
+                    numbers.put(facet, known.getDoubleValue());
+                } else if (facet != null && !facet.isNumber() && value == JsonToken.VALUE_STRING) {
+                    choices.put(facet, known.getString());
                 }
-            });
+                known.skipChildren();
+            }
         }
         return new LogEntry(
                 row.entryId(),
@@ -89,15 +100,6 @@ class EntryStore {
                 row.latitudeDeg() == null || row.longitudeDeg() == null
                         ? Optional.empty()
                         : Optional.of(new LogEntry.Place(row.latitudeDeg(), row.longitudeDeg())));
-    }
-
-    /** Of a later edition some may not be known here. */
-    private static Optional<Facet> facet(String name) {
-        try {
-            return Optional.of(Facet.valueOf(name));
-        } catch (IllegalArgumentException later) {
-            return Optional.empty();
-        }
     }
 
     /** Those of one day out, in the place of what was there. */
