@@ -1,6 +1,5 @@
 package org.mosswake.server.strikes;
 
-import java.io.ByteArrayInputStream;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.OffsetDateTime;
@@ -8,16 +7,10 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import javax.xml.stream.XMLInputFactory;
-import javax.xml.stream.XMLStreamConstants;
-import javax.xml.stream.XMLStreamException;
-import javax.xml.stream.XMLStreamReader;
 import org.jspecify.annotations.Nullable;
-import org.mosswake.core.clock.Place;
-import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
-import org.mosswake.core.fault.Faults;
 import org.mosswake.server.platform.database.Write;
+import org.mosswake.server.platform.gpx.GpxReader;
 import org.springframework.stereotype.Service;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -54,12 +47,7 @@ class TrackIn {
     @Write
     TrackTaken take(UUID vessel, UUID trip, byte[] gpx) {
         Points points = points(vessel, trip);
-        try {
-            points.read(gpx);
-        } catch (XMLStreamException e) {
-            throw unreadable("it is no whole XML at line "
-                    + (e.getLocation() == null ? 1 : e.getLocation().getLineNumber()));
-        }
+        GpxReader.read(gpx, "track", points::take);
         return keep(vessel, points);
     }
 
@@ -94,7 +82,7 @@ class TrackIn {
     }
 
     private static FaultException unreadable(String why) {
-        return FaultException.of(FaultCode.UNREADABLE_TRACK, "track", why);
+        return GpxReader.unreadable("track", why);
     }
 
     private static final class Points {
@@ -112,27 +100,18 @@ class TrackIn {
             this.to = to;
         }
 
-        void read(byte[] gpx) throws XMLStreamException {
-            XMLInputFactory factory = XMLInputFactory.newFactory();
-            // What a file names outside of itself is not fetched, and nothing in it grows.
-            factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
-            factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
-            XMLStreamReader in = factory.createXMLStreamReader(new ByteArrayInputStream(gpx));
-            boolean root = true;
-            while (in.hasNext()) {
-                if (in.next() != XMLStreamConstants.START_ELEMENT) {
-                    continue;
-                }
-                String name = in.getLocalName();
-                if (root && !name.equals("gpx")) {
-                    throw unreadable("it is no GPX, it begins with " + name);
-                }
-                root = false;
-                switch (name) {
-                    case "trkpt" -> point(in);
-                    case "wpt", "rtept" -> waypoints++;
-                    default -> {}
-                }
+        void take(GpxReader.Point point) {
+            if (!point.element().equals(GpxReader.TRACK_POINT)) {
+                waypoints++;
+                return;
+            }
+            count();
+            keep(point, point.time().isEmpty() ? null : time(point.time()));
+        }
+
+        private void count() {
+            if (++seen > MOST) {
+                throw unreadable("it has more than " + MOST + " points");
             }
         }
 
@@ -157,55 +136,22 @@ class TrackIn {
         }
 
         private void place(JsonNode place, JsonNode time) {
-            if (++seen > MOST) {
-                throw unreadable("it has more than " + MOST + " points");
-            }
-            keep(
-                    place.path(1).isNumber() ? place.path(1).asDouble() : null,
-                    place.path(0).isNumber() ? place.path(0).asDouble() : null,
-                    time.isString() ? time(time.asString()) : null);
+            count();
+            Double latitude = place.path(1).isNumber() ? place.path(1).asDouble() : null;
+            Double longitude = place.path(0).isNumber() ? place.path(0).asDouble() : null;
+            var point = new GpxReader.Point(GpxReader.TRACK_POINT, latitude, longitude, "", "");
+            keep(point, time.isString() ? time(time.asString()) : null);
         }
 
-        private void point(XMLStreamReader in) throws XMLStreamException {
-            if (++seen > MOST) {
-                throw unreadable("it has more than " + MOST + " points");
-            }
-            Double latitude = number(in.getAttributeValue(null, "lat"));
-            Double longitude = number(in.getAttributeValue(null, "lon"));
-            Instant at = null;
-            while (in.hasNext()) {
-                int event = in.next();
-                if (event == XMLStreamConstants.END_ELEMENT && in.getLocalName().equals("trkpt")) {
-                    break;
-                }
-                if (event == XMLStreamConstants.START_ELEMENT
-                        && in.getLocalName().equals("time")) {
-                    at = time(in.getElementText().strip());
-                }
-            }
-            keep(latitude, longitude, at);
-        }
-
-        private void keep(@Nullable Double latitude, @Nullable Double longitude, @Nullable Instant at) {
-            var faults = new Faults();
-            Place.LATITUDE_DEG.check(faults, "lat", latitude);
-            Place.LONGITUDE_DEG.check(faults, "lon", longitude);
-            if (!faults.isEmpty()) {
+        private void keep(GpxReader.Point point, @Nullable Instant at) {
+            if (!point.isSomewhere()) {
                 nowhere++;
             } else if (at == null) {
                 withoutTime++;
             } else if (at.isBefore(from) || !at.isBefore(to)) {
                 outside++;
             } else {
-                way.add(new FixBody(at, latitude, longitude, null, null));
-            }
-        }
-
-        private static @Nullable Double number(@Nullable String text) {
-            try {
-                return text == null ? null : Double.valueOf(text.strip());
-            } catch (NumberFormatException e) {
-                return null;
+                way.add(new FixBody(at, point.latitudeDeg(), point.longitudeDeg(), null, null));
             }
         }
 

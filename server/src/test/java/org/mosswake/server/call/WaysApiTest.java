@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.mosswake.core.playbook.School;
 import org.mosswake.server.support.Api;
 import org.mosswake.server.support.RunningServer;
 import tools.jackson.databind.JsonNode;
@@ -46,7 +47,7 @@ class WaysApiTest {
     @Test
     void aSideTakenIsRememberedAndChangesTheCall(Api api) {
         String schools = api.sprat() + "/schools";
-        assertThat(api.get(schools).json()).hasSize(18);
+        assertThat(api.get(schools).json()).hasSize(School.values().length);
         int before = of(api, "LADDER");
         int version = version(api, schools, "FAST");
         assertThat(api.put(schools, side("FAST", 1, version)).status()).isEqualTo(200);

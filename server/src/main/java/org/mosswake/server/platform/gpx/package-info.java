@@ -1,4 +1,4 @@
-/** GPX 1.1, as it leaves. */
+/** GPX 1.1, as it comes and leaves. */
 @NamedInterface("gpx")
 package org.mosswake.server.platform.gpx;
 
