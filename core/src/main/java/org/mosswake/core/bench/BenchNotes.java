@@ -153,14 +153,24 @@ final class BenchNotes {
             return text;
         }
         boolean noneFirst = none >= slips;
-        return text.and(
+        Sentence odds = text.and(
                 "; the pull is likely {0} to {1}, and in {2} of cases it "
-                        + (noneFirst
-                                ? "leaves no drag at all: feel it at this speed before you trust it"
-                                : "takes line by itself: at this speed ease the drag until the reel gives, and set it over that"),
+                        + (noneFirst ? "leaves no drag at all" : "takes line by itself"),
                 Figure.pull(pull.low()),
                 Figure.pull(pull.high()),
                 Figure.share(noneFirst ? none : slips));
+        // A line in a clip is not felt at the reel.
+        if (line.inClip()) {
+            return noneFirst
+                    ? odds
+                    : odds.and(
+                            ": {0} by the scale holds it",
+                            Figure.pull(window.holding(pull, WORTH_SAYING).newtons()));
+        }
+        return odds.and(
+                noneFirst
+                        ? ": feel it at this speed before you trust it"
+                        : ": at this speed ease the drag until the reel gives, and set it over that");
     }
 
     private Sentence loose(DragWindow window, Sentence text) {

@@ -74,13 +74,12 @@ final class DragFindings {
 
     /** Least setting (N) that holds, for a firm take also with what is not known of the pull; never over the window. */
     private static double holding(SolvedLine line, DragWindow window) {
-        double least = window.least().newtons();
         return line.line().take() != Take.FIRM
-                ? least
+                ? window.least().newtons()
                 : line.likely()
                         .pull()
-                        .map(pull -> Math.min(window.most().newtons(), Math.max(least, pull.withOdds(WORTH_SAYING))))
-                        .orElse(least);
+                        .map(pull -> window.holding(pull, WORTH_SAYING).newtons())
+                        .orElse(window.least().newtons());
     }
 
     private static Finding tight(SolvedLine line, Force most) {
@@ -111,14 +110,21 @@ final class DragFindings {
                 .map(line -> slips(line) < WORTH_SAYING
                         ? Finding.of(Kind.DRAG_HOLDS, Lines.of(line), "Drags hold", tightest(line))
                         : Finding.of(
-                                Kind.DRAG_MAY_SLIP, Lines.of(line), "Feel " + line.label() + "'s drag", feel(line)));
+                                Kind.DRAG_MAY_SLIP, Lines.of(line), line.label() + "'s drag may slip", feel(line)));
     }
 
+    /** A line in a clip is not felt at the reel: its drag is set by a scale. */
     private static Sentence feel(SolvedLine line) {
-        return tightest(line)
-                .and(
-                        " In {0} of cases the water alone takes line: at this speed ease it until the reel gives, and set it over that.",
-                        Figure.share(slips(line)));
+        Figure slips = Figure.share(slips(line));
+        return line.line().inClip()
+                ? tightest(line)
+                        .and(
+                                " Out of its clip the water alone takes line in {0} of cases: set {1} by the scale.",
+                                slips, Figure.pull(holding(line, window(line).orElseThrow())))
+                : tightest(line)
+                        .and(
+                                " In {0} of cases the water alone takes line: at this speed ease it until the reel gives, and set it over that.",
+                                slips);
     }
 
     private static Sentence tightest(SolvedLine line) {

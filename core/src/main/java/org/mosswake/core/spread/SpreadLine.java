@@ -229,6 +229,11 @@ public record SpreadLine(
                 links()));
     }
 
+    /** Held by a clip away from its rod, so that the reel does not feel the water until a fish takes it out. */
+    public boolean inClip() {
+        return deep.isPresent() || holder.kind() == HolderKind.RIGGER;
+    }
+
     /** As it is turned: a deep line with its cable and ball as one chain, of a three-way both its ends. */
     public TurnLine turned(SpeedThroughWater speed, TowSolver tows) {
         Optional<BranchedTow.Answer> three = branched(speed).flatMap(b -> b.solve(tows));

@@ -9,7 +9,8 @@ import java.util.stream.Stream;
  * @param text with {@code {0}}, {@code {1}} … where the figures belong
  */
 public record Sentence(String text, List<Figure> figures) {
-    private static final List<String> PLACES = List.of("{0}", "{1}", "{2}", "{3}", "{4}", "{5}", "{6}", "{7}");
+    private static final List<String> PLACES =
+            List.of("{0}", "{1}", "{2}", "{3}", "{4}", "{5}", "{6}", "{7}", "{8}", "{9}");
 
     public Sentence {
         figures = List.copyOf(figures);

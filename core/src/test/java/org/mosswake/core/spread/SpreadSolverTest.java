@@ -15,7 +15,9 @@ import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.gear.Holder;
 import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.spread.Finding.Kind;
+import org.mosswake.core.tow.TowAnswer;
 import org.mosswake.core.units.Force;
+import org.mosswake.core.units.SpeedThroughWater;
 import org.mosswake.core.units.SpeedUnit;
 
 class SpreadSolverTest {
@@ -114,6 +116,19 @@ class SpreadSolverTest {
                 .isTrue();
         SpreadLine right = line("d", STARBOARD, 60, LureKind.LIPPED_PLUG, 5);
         assertThat(says(solver.solve(atKnots(6, right)), Kind.DRAG_HOLDS)).isTrue();
+    }
+
+    /** What hangs in a clip is not felt at the reel: nobody is told to feel it there. */
+    @Test
+    void aDragBehindAClipIsSetByTheScale() {
+        SpreadLine deep = DemoSpread.deep("d", 24, 8, LureKind.ROTATING_BLADE, ClipSeat.FULL);
+        var speed = SpeedThroughWater.of(2.5, SpeedUnit.KNOT);
+        double pull = new LineSolver().settle(deep, speed) instanceof TowAnswer.Shaped shaped
+                ? shaped.shape().tensionAtTipN()
+                : 0;
+        SolvedSpread solved = solver.solve(atKnots(2.5, deep.withStrikeDrag(new Force(1.25 * pull))));
+        Finding said = only(solved, Kind.DRAG_MAY_SLIP);
+        assertThat(said.text().text()).contains("by the scale").doesNotContain("until the reel gives");
     }
 
     @Test
