@@ -29,9 +29,6 @@ final class BenchNotes {
     /** A locked drag may bring this share of the weakest part, and no more (ESTIMATE). */
     private static final double SHOCK_SHARE = 0.8;
 
-    /** A chance below this is not worth a word. */
-    private static final double WORTH_SAYING = 0.05;
-
     private final LineBench bench;
     private final SpreadLine line;
     private final SpeedThroughWater speed;
@@ -149,7 +146,7 @@ final class BenchNotes {
         Likely pull = bench.pull().get();
         double slips = window.slips(line.strikeDrag(), pull);
         double none = window.leavesNone(pull);
-        if (slips < WORTH_SAYING && none < WORTH_SAYING) {
+        if (slips < Likely.WORTH_SAYING && none < Likely.WORTH_SAYING) {
             return text;
         }
         boolean noneFirst = none >= slips;
@@ -165,7 +162,8 @@ final class BenchNotes {
                     ? odds
                     : odds.and(
                             ": {0} by the scale holds it",
-                            Figure.pull(window.holding(pull, WORTH_SAYING).newtons()));
+                            Figure.pull(
+                                    window.holding(pull, Likely.WORTH_SAYING).newtons()));
         }
         return odds.and(
                 noneFirst

@@ -8,6 +8,7 @@ import org.mosswake.core.gear.Coefficient;
 import org.mosswake.core.gear.LureItem;
 import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.spread.Finding.Kind;
+import org.mosswake.core.sure.Likely;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Sentence;
 import org.mosswake.core.units.SpeedUnit;
@@ -25,8 +26,6 @@ final class DeepFindings {
     private static final double DODGER_M = 18;
 
     private static final double WORTH_LIFT_M = 0.5;
-    /** Odds that are said: from one in twenty, and up to where they are as good as certain. */
-    private static final double WORTH_SAYING = 0.05;
 
     private static final double SURE = 0.95;
     /** A hand-long bait keeps up with this speed for minutes: three of its lengths a second (m/s, ESTIMATE). */
@@ -176,7 +175,7 @@ final class DeepFindings {
     }
 
     private static Sentence hangsLowest(SolvedLine line, double bottomM) {
-        Optional<Double> odds = touches(line, bottomM).filter(chance -> chance >= WORTH_SAYING);
+        Optional<Double> odds = touches(line, bottomM).filter(chance -> chance >= Likely.WORTH_SAYING);
         return odds.map(chance -> Sentence.of(
                         line.label() + " hangs lowest. With what is not known of it, it touches in {0} of cases.",
                         Figure.share(chance)))

@@ -7,14 +7,13 @@ import java.util.Optional;
 import org.mosswake.core.rig.DragWindow;
 import org.mosswake.core.rig.Take;
 import org.mosswake.core.spread.Finding.Kind;
+import org.mosswake.core.sure.Likely;
 import org.mosswake.core.units.Figure;
 import org.mosswake.core.units.Force;
 import org.mosswake.core.units.Sentence;
 
 /** What can be said of the strike drags beside the water's pull, with how sure the pull is. */
 final class DragFindings {
-    /** A chance below this is not worth a word; nor is what is surer than its rest. */
-    private static final double WORTH_SAYING = 0.05;
 
     private DragFindings() {}
 
@@ -46,8 +45,10 @@ final class DragFindings {
         Sentence text = Sentence.of(
                 "The water pulls {0}, yet a third of the weakest part is {1}. Rig shows what opens it: slower, lighter, or tied stronger.",
                 Figure.pull(pull(line)), Figure.pull(window.most().newtons()));
-        Optional<Double> left =
-                line.likely().pull().map(pull -> 1 - window.leavesNone(pull)).filter(chance -> chance >= WORTH_SAYING);
+        Optional<Double> left = line.likely()
+                .pull()
+                .map(pull -> 1 - window.leavesNone(pull))
+                .filter(chance -> chance >= Likely.WORTH_SAYING);
         return Finding.of(
                 Kind.DRAG_WINDOW_EMPTY,
                 Lines.of(line),
@@ -78,7 +79,7 @@ final class DragFindings {
                 ? window.least().newtons()
                 : line.likely()
                         .pull()
-                        .map(pull -> window.holding(pull, WORTH_SAYING).newtons())
+                        .map(pull -> window.holding(pull, Likely.WORTH_SAYING).newtons())
                         .orElse(window.least().newtons());
     }
 
@@ -106,8 +107,8 @@ final class DragFindings {
         return lines.stream()
                 .filter(line -> line.shape().isPresent())
                 .max(Comparator.comparingDouble(DragFindings::slips).thenComparingDouble(line -> -room(line)))
-                .filter(line -> slips(line) >= WORTH_SAYING || !cared)
-                .map(line -> slips(line) < WORTH_SAYING
+                .filter(line -> slips(line) >= Likely.WORTH_SAYING || !cared)
+                .map(line -> slips(line) < Likely.WORTH_SAYING
                         ? Finding.of(Kind.DRAG_HOLDS, Lines.of(line), "Drags hold", tightest(line))
                         : Finding.of(
                                 Kind.DRAG_MAY_SLIP, Lines.of(line), line.label() + "'s drag may slip", feel(line)));

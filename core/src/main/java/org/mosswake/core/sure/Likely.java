@@ -13,6 +13,9 @@ import org.hipparchus.special.Erf;
  * @param slopes    what one standard deviation of each factor changes, at first order
  */
 public record Likely(double best, double low, double high, double atSurface, Map<Factor, Double> slopes) {
+    /** A chance below this is not worth a word, nor is what is surer than its rest. */
+    public static final double WORTH_SAYING = 0.05;
+
     /** Standard deviations on either side that hold four in five. */
     public static final double FOUR_IN_FIVE = 1.2815515655446004;
 
