@@ -15,6 +15,9 @@ export interface ToClear {
   words: string
 }
 
+/** What became of the fish, as far as it is asked. */
+export type Ending = 'landed' | 'lost' | null
+
 /** How long a strike can be undone in one tap (s). */
 const UNDO_S = 10
 
@@ -26,6 +29,8 @@ export function StrikeCard({
   clear,
   stay,
   bag,
+  asked,
+  onAsk,
   onCleared,
   onSecond,
   onLost,
@@ -40,6 +45,8 @@ export function StrikeCard({
   stay: readonly string[]
   /** Fish of the day that were kept, by species. */
   bag: Readonly<Record<string, number>>
+  asked: Ending
+  onAsk(asked: Ending): void
   onCleared(lineId: string, label: string): void
   onSecond(): void
   onLost(how?: Loss): void
@@ -47,7 +54,6 @@ export function StrikeCard({
   onUndo(): void
 }) {
   const units = useUnits()
-  const [asked, setAsked] = useState<'landed' | 'lost' | null>(null)
   const sinceS = Math.max(0, (now - Date.parse(strike.happenedAt)) / 1000)
   const { handling } = deck
   const holds = handling.holdS - sinceS
@@ -89,9 +95,9 @@ export function StrikeCard({
           <ClearList {...{ clear, stay, onCleared }} />
           <div className="grid grid-cols-2 gap-2">
             <Big onClick={onSecond}>Another on {strike.label}</Big>
-            <Big onClick={() => setAsked('lost')}>Lost it</Big>
+            <Big onClick={() => onAsk('lost')}>Lost it</Big>
           </div>
-          <Big strong onClick={() => setAsked('landed')}>
+          <Big strong onClick={() => onAsk('landed')}>
             At the boat
           </Big>
           {deck.fight
@@ -109,12 +115,12 @@ export function StrikeCard({
             </Big>
           ))}
           <Big onClick={() => onLost()}>Nobody knows</Big>
-          <Big quiet onClick={() => setAsked(null)}>
+          <Big quiet onClick={() => onAsk(null)}>
             Back
           </Big>
         </div>
       )}
-      {asked === 'landed' && <AtTheBoat {...{ deck, bag, onLanded }} onBack={() => setAsked(null)} />}
+      {asked === 'landed' && <AtTheBoat {...{ deck, bag, onLanded }} onBack={() => onAsk(null)} />}
     </section>
   )
 }

@@ -1,3 +1,4 @@
+import { useState } from 'react'
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { Strike } from '../strikes/useDay'
@@ -9,7 +10,7 @@ import type { Deck, Routine } from './queries'
 import { readBow, whereOf } from './Scope'
 import { Sighted } from './Sighted'
 import { SetNext } from './SetNext'
-import { StrikeCard } from './StrikeCard'
+import { StrikeCard, type Ending } from './StrikeCard'
 import { wellOf } from './well'
 
 const says = (text: string) => ({ text, figures: [] })
@@ -50,19 +51,23 @@ function card(seconds: number) {
     onLanded: vi.fn(),
     onUndo: vi.fn(),
   }
-  render(
-    <StrikeCard
-      {...{ strike, deck }}
-      now={at(seconds)}
-      clear={[
-        { lineId: 'two', label: 'D1', isIn: true, words: 'nearer' },
-        { lineId: 'three', label: 'P2', isIn: false, words: 'level' },
-      ]}
-      stay={['C1']}
-      bag={{ king: 2 }}
-      {...acts}
-    />,
-  )
+  function Asking() {
+    const [asked, onAsk] = useState<Ending>(null)
+    return (
+      <StrikeCard
+        {...{ strike, deck, asked, onAsk }}
+        now={at(seconds)}
+        clear={[
+          { lineId: 'two', label: 'D1', isIn: true, words: 'nearer' },
+          { lineId: 'three', label: 'P2', isIn: false, words: 'level' },
+        ]}
+        stay={['C1']}
+        bag={{ king: 2 }}
+        {...acts}
+      />
+    )
+  }
+  render(<Asking />)
   return acts
 }
 

@@ -1,11 +1,12 @@
 import { useState } from 'react'
 import type { Deck } from '../../deck/queries'
-import { Big, StrikeCard } from '../../deck/StrikeCard'
+import { Big, StrikeCard, type Ending } from '../../deck/StrikeCard'
 import type { DeckState } from './useDeck'
 
-/** The fish that are on: the last struck first, the others one tap away. */
+/** The fish that are on: the last struck first, the others one tap away; a fish whose end is being told stays. */
 export function Strikes({ s, deck }: { s: DeckState; deck: Deck }) {
   const [chosen, setChosen] = useState<string | null>(null)
+  const [ending, setEnding] = useState<{ of: string; asked: Ending } | null>(null)
   const strike = s.on.find((one) => one.factId === chosen) ?? s.on.at(-1)!
   return (
     <>
@@ -24,6 +25,11 @@ export function Strikes({ s, deck }: { s: DeckState; deck: Deck }) {
         now={s.now}
         {...s.clearFor(strike)}
         bag={s.day.bag}
+        asked={ending?.of === strike.factId ? ending.asked : null}
+        onAsk={(asked) => {
+          setChosen(strike.factId)
+          setEnding({ of: strike.factId, asked })
+        }}
         onCleared={(lineId, label) => void s.reports.tell('CLEARED', { lineId }, `${label} is in`, label)}
         onSecond={() => void s.strikeOn(strike.lineId, strike.label)}
         onLost={(how) => void s.reports.lost(strike, how)}
