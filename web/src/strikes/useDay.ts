@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useSyncExternalStore } from 'react'
+import { askAnew } from '../shared/api/asking'
 import { deviceId, sources } from '../shared/device'
 import { outbox, type Item } from '../shared/outbox/outbox'
 import { foldDay } from './fold/day'
@@ -139,10 +140,10 @@ function taken(queries: QueryClient, item: Item) {
     queries.setQueryData(key, (all) =>
       all?.some((other) => other.tripId === one.tripId) ? all : [one, ...(all ?? [])],
     )
-    void queries.invalidateQueries({ queryKey: key })
+    void askAnew(queries, key)
     return
   }
   const key = logOf(item.boat, tripOf(item) ?? '').queryKey
   if (item.way === 'fact') keepSent(queries, tripOf(item) ?? '', item)
-  void queries.invalidateQueries({ queryKey: key })
+  void askAnew(queries, key)
 }

@@ -1,4 +1,4 @@
-import { QueryClient, type Query } from '@tanstack/react-query'
+import { QueryClient, type Query, type QueryKey } from '@tanstack/react-query'
 import { Problem } from './client'
 
 /** A link that was gone for less changes nothing that is shown (ms). */
@@ -23,3 +23,10 @@ export const newQueries = () =>
       },
     },
   })
+
+/**
+ * Asks again for what has changed. An answer that is on its way was asked for before it changed: a first one would come in
+ * as if it were new, for only a later one is asked anew by itself.
+ */
+export const askAnew = (client: QueryClient, queryKey: QueryKey): Promise<void> =>
+  client.cancelQueries({ queryKey }).then(() => client.invalidateQueries({ queryKey }))
