@@ -162,8 +162,11 @@ final class BenchNotes {
                     ? odds
                     : odds.and(
                             ": {0} by the scale holds it",
-                            Figure.pull(
-                                    window.holding(pull, Likely.WORTH_SAYING).newtons()));
+                            Figure.pull(window.holding(
+                                            pull,
+                                            Likely.WORTH_SAYING,
+                                            line.rigging().numbers())
+                                    .newtons()));
         }
         return odds.and(
                 noneFirst

@@ -67,9 +67,10 @@ public record DragWindow(Take take, Force pull, Force least, Force most, Force f
         return likelyPull.moreThan(strikeDrag.newtons());
     }
 
-    /** Least setting at which the water draws line in no more than this share of cases, as far as the window goes. */
-    public Force holding(Likely likelyPull, double share) {
-        return new Force(Math.min(most.newtons(), Math.max(least.newtons(), likelyPull.withOdds(share))));
+    /** Least setting at which the water draws line in no more than this share of cases, as far as the window and the take go. */
+    public Force holding(Likely likelyPull, double share, RigNumbers numbers) {
+        double firmest = take == Take.LOOSE ? looseMost(numbers).newtons() : most.newtons();
+        return new Force(Math.min(firmest, Math.max(least.newtons(), likelyPull.withOdds(share))));
     }
 
     /** Chance that the pull leaves no drag at all, 0 to 1. Strengths are taken as they are rated. */

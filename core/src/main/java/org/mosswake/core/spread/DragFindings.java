@@ -60,7 +60,7 @@ final class DragFindings {
     }
 
     private static Finding loose(SolvedLine line, DragWindow window) {
-        double better = Math.ceil(holding(line, window) * 10) / 10;
+        double better = Math.ceil(mended(line, window) * 10) / 10;
         return Finding.of(
                         Kind.DRAG_SLIPS,
                         Lines.of(line),
@@ -73,14 +73,20 @@ final class DragFindings {
                 .mendedBy(new Change.StrikeDrag(line.line().id(), better), setTo(line), Figure.pull(better));
     }
 
-    /** Least setting (N) that holds, for a firm take also with what is not known of the pull; never over the window. */
-    private static double holding(SolvedLine line, DragWindow window) {
-        return line.line().take() != Take.FIRM
-                ? window.least().newtons()
-                : line.likely()
-                        .pull()
-                        .map(pull -> window.holding(pull, Likely.WORTH_SAYING).newtons())
-                        .orElse(window.least().newtons());
+    /** Least setting (N) that holds what is known; a firm take also what is not known of the pull. */
+    private static double mended(SolvedLine line, DragWindow window) {
+        return line.line().take() == Take.FIRM
+                ? byScale(line, window)
+                : window.least().newtons();
+    }
+
+    private static double byScale(SolvedLine line, DragWindow window) {
+        return line.likely()
+                .pull()
+                .map(pull -> window.holding(
+                        pull, Likely.WORTH_SAYING, line.line().rigging().numbers()))
+                .orElse(window.least())
+                .newtons();
     }
 
     private static Finding tight(SolvedLine line, Force most) {
@@ -121,7 +127,7 @@ final class DragFindings {
                 ? tightest(line)
                         .and(
                                 " Out of its clip the water alone takes line in {0} of cases: set {1} by the scale.",
-                                slips, Figure.pull(holding(line, window(line).orElseThrow())))
+                                slips, Figure.pull(byScale(line, window(line).orElseThrow())))
                 : tightest(line)
                         .and(
                                 " In {0} of cases the water alone takes line: at this speed ease it until the reel gives, and set it over that.",

@@ -40,7 +40,7 @@ public final class LinePlacer {
     }
 
     public LikelyTow likely(SpreadLine line, SpeedThroughWater speed) {
-        return LikelyTow.of(line, speed, solver.tows);
+        return solver.likely(line, speed);
     }
 
     /**

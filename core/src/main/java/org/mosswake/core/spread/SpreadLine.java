@@ -236,8 +236,8 @@ public record SpreadLine(
 
     /** As it is turned: a deep line with its cable and ball as one chain, of a three-way both its ends. */
     public TurnLine turned(SpeedThroughWater speed, TowSolver tows) {
-        Optional<BranchedTow.Answer> three = branched(speed).flatMap(b -> b.solve(tows));
-        Tow whole = three.map(BranchedTow.Answer::pulled)
+        Optional<BranchedTow.Ends> three = branched(speed).flatMap(b -> b.ends(tows));
+        Tow whole = three.map(BranchedTow.Ends::main)
                 .or(() -> deep.map(rig -> cabled(rig, speed, new LineSolver(tows).held(this, speed))))
                 .orElseGet(() -> tow(speed));
         LikelyTow likely = LikelyTow.of(this, speed, tows);

@@ -52,6 +52,17 @@ public record BranchedTow(Tow main, int junction, List<Link> branch, Belly.Pull 
         });
     }
 
+    /** Each end as a line of its own up to the tip, with what the other pulls at the junction; empty as {@link #solve}. */
+    public Optional<Ends> ends(TowSolver tows) {
+        return settle(tows).map(settled -> new Ends(settled.pulled(), trailing(settled)));
+    }
+
+    /**
+     * @param main     down to the main line's own lower end
+     * @param trailing down to the branch's lure
+     */
+    public record Ends(Tow main, Tow trailing) {}
+
     /**
      * @param mainPullN   at the tip (N)
      * @param branchPullN at the junction (N)
@@ -114,9 +125,9 @@ public record BranchedTow(Tow main, int junction, List<Link> branch, Belly.Pull 
         var pull = new Body(
                 0,
                 0,
-                astern / q,
-                (above.pullUpN() - twig.pullUpN()) / q,
-                (twig.pullStarboardN() - above.pullStarboardN()) / q);
+                TowLimits.DRAG_AREA_M2.nearest(astern / q),
+                TowLimits.STEERING_AREA_M2.nearest((above.pullUpN() - twig.pullUpN()) / q),
+                TowLimits.STEERING_AREA_M2.nearest((twig.pullStarboardN() - above.pullStarboardN()) / q));
         var links = new ArrayList<>(branch);
         links.add(new Link(Optional.of(pull), main.chainFromLure().get(junction).line()));
         links.addAll(
@@ -128,12 +139,8 @@ public record BranchedTow(Tow main, int junction, List<Link> branch, Belly.Pull 
         if (tows.solve(settled.pulled()) instanceof TowAnswer.Shaped trunk
                 && tows.solve(settled.hanging()) instanceof TowAnswer.Shaped twig) {
             var at = settled.trunk().at(below());
-            return Optional.of(new Answer(
-                    trunk.shape(),
-                    twig.shape(),
-                    new Point(at.asternM(), at.starboardM(), at.heightM()),
-                    settled.pulled(),
-                    trailing(settled)));
+            return Optional.of(
+                    new Answer(trunk.shape(), twig.shape(), new Point(at.asternM(), at.starboardM(), at.heightM())));
         }
         return Optional.empty();
     }
@@ -142,10 +149,8 @@ public record BranchedTow(Tow main, int junction, List<Link> branch, Belly.Pull 
      * @param main     from the tip
      * @param branch   from the junction
      * @param junction from the tip
-     * @param pulled   the main line as it was solved, with the branch's pull on it
-     * @param trailing the branch and the line above it, with the pull of what hangs below their junction
      */
-    public record Answer(TowShape main, TowShape branch, Point junction, Tow pulled, Tow trailing) {
+    public record Answer(TowShape main, TowShape branch, Point junction) {
         /** Of the branch's lure behind the tip (m). */
         public double branchAsternM() {
             return junction.asternM() + branch.asternM();

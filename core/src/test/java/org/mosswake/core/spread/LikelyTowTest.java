@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.DoubleStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -133,12 +134,7 @@ class LikelyTowTest {
         int inside = 0;
         int running = 0;
         for (int i = 0; i < draws; i++) {
-            var deviations = new double[doubts.all().size()];
-            for (int k = 0; k < deviations.length; k++) {
-                deviations[k] = random.nextGaussian();
-            }
-            double depth = LikelyTow.computed(
-                            doubts.moved(towed.speed(), doubts.all().moved(deviations)), held, tows)
+            double depth = LikelyTow.computed(doubts.moved(towed.speed(), drawn(doubts, random)), held, tows)
                     .figures()[0];
             if (depth > 0) {
                 running++;
@@ -207,8 +203,8 @@ class LikelyTowTest {
 
     private static Doubts.Moved drawn(LineDoubts doubts, Random random) {
         return doubts.all()
-                .moved(random.doubles(doubts.all().size())
-                        .map(any -> random.nextGaussian())
+                .moved(DoubleStream.generate(random::nextGaussian)
+                        .limit(doubts.all().size())
                         .toArray());
     }
 

@@ -40,6 +40,16 @@ class TrailerTurnTest {
         });
     }
 
+    /** What a ball or lead pulls is more at a crawl than any lure's area: nothing is refused for it. */
+    @Test
+    void aCrawlIsSolvedToo() {
+        var crawl = SpeedThroughWater.of(0.4, SpeedUnit.KNOT);
+        SpreadLine deep = DemoSpread.deep("deep", 24, 8, LureKind.CUT_BAIT, ClipSeat.FULL);
+        assertThat(new LineSolver().solve(deep, crawl).answer()).isInstanceOf(TowAnswer.Shaped.class);
+        SpreadLine three = DemoSpread.threeWay("three", DemoSpread.flat("flat", 1, 1.8), 30);
+        assertThat(three.turned(crawl, tows).trailer()).isPresent();
+    }
+
     /** Another line is let out until its lure swims where the trailer does: by the lead alone nothing would be said. */
     @Test
     void itFoulsWhatTheLeadWouldPass() {
