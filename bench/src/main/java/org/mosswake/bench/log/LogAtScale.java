@@ -1,6 +1,7 @@
 package org.mosswake.bench.log;
 
 import java.time.LocalDate;
+import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -8,8 +9,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import org.mosswake.core.log.EntryColumns;
 import org.mosswake.core.log.Facet;
 import org.mosswake.core.log.Finding;
 import org.mosswake.core.log.Ledger;
@@ -38,10 +42,26 @@ public final class LogAtScale {
             entries.add(entry(random, i < FISHED));
         }
         long begun = System.nanoTime();
-        var ledger = new Ledger(entries);
+        List<byte[]> months = entries.stream()
+                .collect(Collectors.groupingBy(entry -> YearMonth.from(entry.day()), TreeMap::new, Collectors.toList()))
+                .values()
+                .stream()
+                .map(month -> EntryColumns.of(month).bytes())
+                .toList();
+        long made = System.nanoTime();
+        var ledger = new Ledger(months.stream()
+                .map(EntryColumns::read)
+                .map(Optional::orElseThrow)
+                .toList());
         System.out.printf(
-                "%nA log of %d strikes and %.1f million line-minutes, %d ms to put in columns:%n",
-                STRIKES, FISHED * PIECE_MIN / 1e6, (System.nanoTime() - begun) / 1_000_000);
+                "%nA log of %d strikes and %.1f million line-minutes in %d months: %d ms to put in columns, %d ms to read them,"
+                        + " %d bytes an entry:%n",
+                STRIKES,
+                FISHED * PIECE_MIN / 1e6,
+                months.size(),
+                (made - begun) / 1_000_000,
+                (System.nanoTime() - made) / 1_000_000,
+                months.stream().mapToInt(month -> month.length).sum() / entries.size());
         List<List<Where>> filters = new ArrayList<>();
         for (int i = 0; i < FILTERS; i++) {
             filters.add(filter(random));

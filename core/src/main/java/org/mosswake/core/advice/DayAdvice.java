@@ -87,7 +87,7 @@ public record DayAdvice(
     /** @param drift of the water since: where strikes lie together is asked of the water, not of the bottom */
     public static DayAdvice of(List<LogEntry> entries, Instant now, double leftMin, Places.Drift drift) {
         List<LogEntry> until = until(entries, now);
-        var ledger = new Ledger(until);
+        var ledger = Ledger.of(until);
         List<Asked> asked = ASKED.stream()
                 .map(facet -> new Asked(facet, timed(ledger.by(facet, List.of()))))
                 .filter(one -> one.arms().size() > 1)

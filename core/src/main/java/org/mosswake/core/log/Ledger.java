@@ -1,6 +1,5 @@
 package org.mosswake.core.log;
 
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -8,146 +7,158 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.Iterator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
+import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.IntPredicate;
+import java.util.function.IntUnaryOperator;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
-/** The entries of one owner, in columns: of hundreds of thousands each takes a hundred bytes. Texts are told apart whatever their case. */
+/** The entries of one owner, in pieces that follow each other by days. Texts are told apart whatever their case. */
 public final class Ledger {
     private final LocalDate[] days;
-    private final int size;
-    private final int[] dayOf;
-    private final float[] minutes;
-    private final byte[] took;
-    private final long[] ids;
-    private final long[] at;
-    private final float[] north;
-    private final float[] east;
-    private final Map<Facet, short[]> choices = new EnumMap<>(Facet.class);
+    private final List<Part> parts = new ArrayList<>();
     private final Map<Facet, List<String>> texts = new EnumMap<>(Facet.class);
-    private final Map<Facet, float[]> numbers = new EnumMap<>(Facet.class);
 
     /** Of all entries, as it is asked for again with every slice. */
     private final Map<Facet, List<Arm>> whole = new ConcurrentHashMap<>();
 
-    private static final byte FISHED = 0;
-    private static final byte STRUCK = 1;
-    private static final byte LANDED = 2;
-    private static final byte UNTIMED = 3;
-    private static final long NEVER = Long.MIN_VALUE;
-    /** More texts of one facet than this are no longer told apart. */
-    private static final int MOST_TEXTS = 30_000;
+    /** A choice of so many texts is told apart by the ones that were fished most. */
+    private static final int MOST_ARMS = 100;
 
-    public Ledger(Collection<LogEntry> all) {
-        this(all.stream().sorted(Comparator.comparing(LogEntry::day)).iterator(), all.size());
+    public static Ledger of(Collection<LogEntry> all) {
+        return new Ledger(List.of(EntryColumns.of(all)));
     }
 
-    /**
-     * @param inOrder of days, the first first; read once and not kept
-     * @param most    entries
-     */
-    public Ledger(Iterator<LogEntry> inOrder, int most) {
-        dayOf = new int[most];
-        minutes = new float[most];
-        took = new byte[most];
-        ids = new long[2 * most];
-        at = new long[most];
-        north = new float[most];
-        east = new float[most];
-        var codes = new EnumMap<Facet, Map<String, Short>>(Facet.class);
-        for (Facet facet : Facet.values()) {
-            if (facet.isNumber()) {
-                numbers.put(facet, new float[most]);
-            } else {
-                choices.put(facet, new short[most]);
-                texts.put(facet, new ArrayList<>(List.of("")));
-                codes.put(facet, new HashMap<>());
-            }
-        }
+    /** @param inOrder of days, the first first; no day is in two of them */
+    public Ledger(List<EntryColumns> inOrder) {
         var known = new ArrayList<LocalDate>();
-        int count = 0;
-        while (count < most && inOrder.hasNext()) {
-            LogEntry entry = inOrder.next();
-            if (known.isEmpty() || entry.day().isAfter(known.get(known.size() - 1))) {
-                known.add(entry.day());
-            } else if (entry.day().isBefore(known.get(known.size() - 1))) {
-                throw new IllegalArgumentException("entries are not in the order of their days");
-            }
-            dayOf[count] = known.size() - 1;
-            put(entry, count, codes);
-            count++;
+        var codes = new EnumMap<Facet, Map<String, Integer>>(Facet.class);
+        for (Facet facet : Facet.values()) {
+            texts.put(facet, new ArrayList<>(List.of("")));
+            codes.put(facet, new HashMap<>());
         }
-        size = count;
+        for (EntryColumns columns : inOrder) {
+            if (columns.size() > 0) {
+                List<LocalDate> own = columns.days();
+                if (!known.isEmpty() && !own.get(0).isAfter(known.get(known.size() - 1))) {
+                    throw new IllegalArgumentException("entries are not in the order of their days");
+                }
+                parts.add(new Part(columns, known.size(), codes));
+                known.addAll(own);
+            }
+        }
         days = known.toArray(LocalDate[]::new);
     }
 
-    private void put(LogEntry entry, int i, Map<Facet, Map<String, Short>> codes) {
-        minutes[i] = (float) entry.minutes();
-        took[i] = took(entry);
-        ids[2 * i] = entry.id().getMostSignificantBits();
-        ids[2 * i + 1] = entry.id().getLeastSignificantBits();
-        at[i] = entry.at().map(Instant::getEpochSecond).orElse(NEVER);
-        north[i] = entry.place().map(place -> (float) place.latitudeDeg()).orElse(Float.NaN);
-        east[i] = entry.place().map(place -> (float) place.longitudeDeg()).orElse(Float.NaN);
-        numbers.forEach((facet, column) ->
-                column[i] = entry.numbers().getOrDefault(facet, Double.NaN).floatValue());
-        choices.forEach((facet, column) -> {
-            String text = entry.choices().get(facet);
-            List<String> told = texts.get(facet);
-            String same = text == null ? "" : text.toLowerCase(Locale.ROOT);
-            if (!same.isEmpty() && (told.size() < MOST_TEXTS || codes.get(facet).containsKey(same))) {
-                column[i] = codes.get(facet).computeIfAbsent(same, one -> {
-                    told.add(text);
-                    return (short) (told.size() - 1);
-                });
-            }
-        });
-    }
+    /** Columns among the others: their days and texts by their places in the whole. */
+    private final class Part {
+        final EntryColumns columns;
+        private final int firstDay;
+        /** By facet and code: its band, or the place of its text; negative where it is in none. */
+        private final Map<Facet, int[]> armOf = new EnumMap<>(Facet.class);
 
-    private static byte took(LogEntry entry) {
-        if (entry.kind() == LogEntry.Kind.FISHED) {
-            return FISHED;
+        Part(EntryColumns columns, int firstDay, Map<Facet, Map<String, Integer>> codes) {
+            this.columns = columns;
+            this.firstDay = firstDay;
+            for (Facet facet : Facet.values()) {
+                columns.column(facet)
+                        .ifPresent(own -> armOf.put(
+                                facet,
+                                facet.isNumber()
+                                        ? bands(facet, own)
+                                        : placed(texts.get(facet), own, codes.get(facet))));
+            }
         }
-        String outcome = entry.choices().getOrDefault(Facet.OUTCOME, "");
-        return !entry.timed()
-                ? UNTIMED
-                : outcome.equals(LogEntry.LANDED) || outcome.equals(LogEntry.RELEASED) ? LANDED : STRUCK;
+
+        private static int[] bands(Facet facet, EntryColumns.Column own) {
+            var bands = new int[own.told()];
+            Arrays.setAll(bands, code -> facet.band(own.numbers()[code]).orElse(-1));
+            return bands;
+        }
+
+        private static int[] placed(List<String> all, EntryColumns.Column own, Map<String, Integer> codes) {
+            return own.texts().stream()
+                    .mapToInt(text -> text.isEmpty()
+                            ? -1
+                            : codes.computeIfAbsent(EntryColumns.same(text), one -> {
+                                all.add(text);
+                                return all.size() - 1;
+                            }))
+                    .toArray();
+        }
+
+        int size() {
+            return columns.size();
+        }
+
+        int day(int i) {
+            return firstDay + columns.dayOf(i);
+        }
+
+        IntPredicate matches(List<Where> filter) {
+            IntPredicate all = i -> true;
+            for (Where where : filter) {
+                all = all.and(one(where));
+            }
+            return all;
+        }
+
+        private IntPredicate one(Where where) {
+            IntPredicate is = columns.column(where.facet())
+                    .<IntPredicate>map(own -> {
+                        boolean[] wanted = wanted(where, own);
+                        Codes of = own.of();
+                        return i -> wanted[of.at(i)];
+                    })
+                    .orElse(i -> false);
+            // A line that fishes fishes for all of them.
+            return where.facet().isOfStrike() ? i -> columns.took(i) == EntryColumns.FISHED || is.test(i) : is;
+        }
+
+        private static boolean[] wanted(Where where, EntryColumns.Column own) {
+            Set<String> sought =
+                    where.choices().stream().map(EntryColumns::same).collect(Collectors.toSet());
+            var wanted = new boolean[own.told()];
+            for (int code = 1; code < wanted.length; code++) {
+                wanted[code] = where.facet().isNumber()
+                        ? where.holds(own.numbers()[code])
+                        : sought.contains(EntryColumns.same(own.texts().get(code)));
+            }
+            return wanted;
+        }
+
+        /** By row its band, or the place of its text; negative where it is not known. */
+        IntUnaryOperator armOf(Facet facet) {
+            int[] arms = armOf.get(facet);
+            return columns.column(facet)
+                    .map(EntryColumns.Column::of)
+                    .<IntUnaryOperator>map(of -> i -> arms[of.at(i)])
+                    .orElse(i -> -1);
+        }
     }
 
-    private LogEntry entry(int i) {
-        var is = new EnumMap<Facet, String>(Facet.class);
-        choices.forEach((facet, column) -> {
-            if (column[i] != 0) {
-                is.put(facet, texts.get(facet).get(column[i]));
+    private interface Row {
+        void of(Part part, int i);
+    }
+
+    /** Rows a filter holds of, in the order of their days. */
+    private void each(List<Where> filter, Row row) {
+        for (Part part : parts) {
+            IntPredicate matches = part.matches(filter);
+            for (int i = 0; i < part.size(); i++) {
+                if (matches.test(i)) {
+                    row.of(part, i);
+                }
             }
-        });
-        var of = new EnumMap<Facet, Double>(Facet.class);
-        numbers.forEach((facet, column) -> {
-            if (!Float.isNaN(column[i])) {
-                of.put(facet, (double) column[i]);
-            }
-        });
-        return new LogEntry(
-                new UUID(ids[2 * i], ids[2 * i + 1]),
-                days[dayOf[i]],
-                at[i] == NEVER ? Optional.empty() : Optional.of(Instant.ofEpochSecond(at[i])),
-                took[i] == FISHED ? LogEntry.Kind.FISHED : LogEntry.Kind.STRUCK,
-                minutes[i],
-                took[i] != UNTIMED,
-                is,
-                of,
-                Float.isNaN(north[i]) ? Optional.empty() : Optional.of(new LogEntry.Place(north[i], east[i])));
+        }
     }
 
     public int size() {
-        return size;
+        return parts.stream().mapToInt(Part::size).sum();
     }
 
     /** Days of the log, the first first; of rows that name no year none. */
@@ -159,38 +170,14 @@ public final class Ledger {
 
     /** Texts of a choice that occur, as they came. */
     public List<String> choices(Facet facet) {
-        List<String> known = texts.getOrDefault(facet, List.of(""));
+        List<String> known = texts.get(facet);
         return known.subList(1, known.size());
     }
 
-    private IntPredicate matches(List<Where> filter) {
-        IntPredicate all = i -> true;
-        for (Where where : filter) {
-            all = all.and(one(where));
-        }
-        return all;
-    }
-
-    private IntPredicate one(Where where) {
-        Facet facet = where.facet();
-        if (facet.isNumber()) {
-            float[] column = numbers.get(facet);
-            return i -> where.holds(column[i]);
-        }
-        Set<String> sought = where.choices().stream()
-                .map(text -> text.toLowerCase(Locale.ROOT))
-                .collect(Collectors.toSet());
-        var wanted = new boolean[texts.get(facet).size()];
-        for (int code = 1; code < wanted.length; code++) {
-            wanted[code] = sought.contains(texts.get(facet).get(code).toLowerCase(Locale.ROOT));
-        }
-        short[] column = choices.get(facet);
-        // A line that fishes fishes for all of them.
-        return facet.isOfStrike() ? i -> took[i] == FISHED || wanted[column[i]] : i -> wanted[column[i]];
-    }
-
     public Slice slice(List<Where> filter) {
-        return new Adding().add(matches(filter)).slice();
+        var adding = new Adding();
+        each(filter, (part, i) -> adding.add(part, i));
+        return adding.slice();
     }
 
     /**
@@ -206,33 +193,68 @@ public final class Ledger {
     }
 
     private List<Arm> told(Facet facet, List<Where> filter) {
-        IntPredicate matches = matches(filter);
-        var adding = new ArrayList<Adding>();
-        int arms = facet.isNumber() ? facet.bands() : texts.get(facet).size();
-        for (int i = 0; i < arms; i++) {
-            adding.add(new Adding());
-        }
-        for (int i = 0; i < size; i++) {
-            int arm = armOf(facet, i);
-            if (arm >= 0 && matches.test(i)) {
-                adding.get(arm).add(i);
+        var adding = new TreeMap<Integer, Adding>();
+        most(facet, filter).forEach(arm -> adding.put(arm, new Adding()));
+        each(facet, filter, (part, i, arm) -> {
+            Adding one = adding.get(arm);
+            if (one != null) {
+                one.add(part, i);
             }
-        }
+        });
         var all = new ArrayList<Arm>();
-        for (int i = 0; i < arms; i++) {
-            Slice slice = adding.get(i).slice();
+        adding.forEach((arm, sum) -> {
+            Slice slice = sum.slice();
             if (slice.minutes() > 0 || slice.strikes() + slice.untimed() > 0) {
                 all.add(
                         facet.isNumber()
-                                ? new Arm("", facet.from(i), facet.to(i), slice)
-                                : new Arm(texts.get(facet).get(i), Double.NaN, Double.NaN, slice));
+                                ? new Arm("", facet.from(arm), facet.to(arm), slice)
+                                : new Arm(texts.get(facet).get(arm), Double.NaN, Double.NaN, slice));
             }
-        }
+        });
         if (!facet.isNumber()) {
             all.sort(Comparator.comparingDouble((Arm arm) -> -arm.slice().minutes())
                     .thenComparing(arm -> -arm.slice().strikes()));
         }
         return all;
+    }
+
+    /** Those that were fished most, then struck most: each of them is added up by days, and texts may be thousands. */
+    private List<Integer> most(Facet facet, List<Where> filter) {
+        int arms = facet.isNumber() ? facet.bands() : texts.get(facet).size();
+        if (arms <= MOST_ARMS) {
+            return IntStream.range(0, arms).boxed().toList();
+        }
+        var minutes = new double[arms];
+        var struck = new int[arms];
+        each(facet, filter, (part, i, arm) -> {
+            minutes[arm] += part.columns.minutes(i);
+            struck[arm] += part.columns.took(i) == EntryColumns.FISHED ? 0 : 1;
+        });
+        return IntStream.range(0, arms)
+                .boxed()
+                .sorted(Comparator.comparingDouble((Integer arm) -> -minutes[arm])
+                        .thenComparing(arm -> -struck[arm])
+                        .thenComparing(arm -> arm))
+                .limit(MOST_ARMS)
+                .toList();
+    }
+
+    private interface RowOfArm {
+        void of(Part part, int i, int arm);
+    }
+
+    /** Rows a filter holds of, of which the facet is known. */
+    private void each(Facet facet, List<Where> filter, RowOfArm row) {
+        for (Part part : parts) {
+            IntUnaryOperator armOf = part.armOf(facet);
+            IntPredicate matches = part.matches(filter);
+            for (int i = 0; i < part.size(); i++) {
+                int arm = armOf.applyAsInt(i);
+                if (arm >= 0 && matches.test(i)) {
+                    row.of(part, i, arm);
+                }
+            }
+        }
     }
 
     /** A slice told apart by two facets at once, by their places in {@link #by}. */
@@ -246,18 +268,22 @@ public final class Ledger {
     public record Cross(List<Arm> rows, List<Arm> columns, List<Cell> cells) {}
 
     public Cross cross(Facet of, Facet over, List<Where> filter) {
-        IntPredicate matches = matches(filter);
         List<Arm> rows = by(of, filter);
         List<Arm> columns = by(over, filter);
         Map<Integer, Integer> rowOf = places(of, rows);
         Map<Integer, Integer> columnOf = places(over, columns);
         var adding = new HashMap<Integer, Adding>();
-        for (int i = 0; i < size; i++) {
-            Integer row = rowOf.get(armOf(of, i));
-            Integer column = columnOf.get(armOf(over, i));
-            if (row != null && column != null && matches.test(i)) {
-                adding.computeIfAbsent(row * columns.size() + column, one -> new Adding())
-                        .add(i);
+        for (Part part : parts) {
+            IntUnaryOperator ofArm = part.armOf(of);
+            IntUnaryOperator overArm = part.armOf(over);
+            IntPredicate matches = part.matches(filter);
+            for (int i = 0; i < part.size(); i++) {
+                Integer row = rowOf.get(ofArm.applyAsInt(i));
+                Integer column = columnOf.get(overArm.applyAsInt(i));
+                if (row != null && column != null && matches.test(i)) {
+                    adding.computeIfAbsent(row * columns.size() + column, one -> new Adding())
+                            .add(part, i);
+                }
             }
         }
         return new Cross(
@@ -284,13 +310,6 @@ public final class Ledger {
                     i);
         }
         return places;
-    }
-
-    /** Negative where it is not known. */
-    private int armOf(Facet facet, int i) {
-        return facet.isNumber()
-                ? facet.band(numbers.get(facet)[i]).orElse(-1)
-                : choices.get(facet)[i] == 0 ? -1 : choices.get(facet)[i];
     }
 
     /** Strikes and minutes of a week of a year; weeks are sevens of days from the first of January. */
@@ -330,21 +349,21 @@ public final class Ledger {
 
     /** Where a slice was fished and struck, in squares; only what has a place. */
     public List<Piece> pieces(List<Where> filter, double sideM) {
-        IntPredicate matches = matches(filter);
         var pieces = new HashMap<Long, double[]>();
         double latitudes = DEGREE_M / sideM;
-        for (int i = 0; i < size; i++) {
-            if (!Float.isNaN(north[i]) && matches.test(i)) {
-                long row = (long) Math.floor(north[i] * latitudes);
+        each(filter, (part, i) -> {
+            EntryColumns at = part.columns;
+            if (!Float.isNaN(at.north(i))) {
+                long row = (long) Math.floor(at.north(i) * latitudes);
                 double wide = latitudes * Math.cos(Math.toRadians((row + 0.5) / latitudes));
-                long column = (long) Math.floor(east[i] * wide);
+                long column = (long) Math.floor(at.east(i) * wide);
                 double[] sums = pieces.computeIfAbsent(row * 10_000_000 + column, one -> new double[4]);
-                sums[0] += took[i] == FISHED ? 0 : 1;
-                sums[1] += minutes[i];
+                sums[0] += at.took(i) == EntryColumns.FISHED ? 0 : 1;
+                sums[1] += at.minutes(i);
                 sums[2] = (row + 0.5) / latitudes;
                 sums[3] = (column + 0.5) / wide;
             }
-        }
+        });
         return pieces.values().stream()
                 .map(sums -> new Piece(sums[2], sums[3], (int) sums[0], sums[1]))
                 .sorted(Comparator.comparingDouble(Piece::latitudeDeg).thenComparingDouble(Piece::longitudeDeg))
@@ -353,11 +372,14 @@ public final class Ledger {
 
     /** Strikes of a slice, the latest first. */
     public List<LogEntry> strikes(List<Where> filter, int most) {
-        IntPredicate matches = matches(filter);
         var found = new ArrayList<LogEntry>();
-        for (int i = size - 1; i >= 0 && found.size() < most; i--) {
-            if (took[i] != FISHED && matches.test(i)) {
-                found.add(entry(i));
+        for (int last = parts.size() - 1; last >= 0; last--) {
+            EntryColumns of = parts.get(last).columns;
+            IntPredicate matches = parts.get(last).matches(filter);
+            for (int i = of.size() - 1; i >= 0 && found.size() < most; i--) {
+                if (of.took(i) != EntryColumns.FISHED && matches.test(i)) {
+                    found.add(of.entry(i));
+                }
             }
         }
         return found;
@@ -371,29 +393,21 @@ public final class Ledger {
         private final int[] struckOn = new int[days.length];
         private final float[] fishedOn = new float[days.length];
 
-        Adding add(IntPredicate matches) {
-            for (int i = 0; i < size; i++) {
-                if (matches.test(i)) {
-                    add(i);
+        void add(Part part, int i) {
+            int day = part.day(i);
+            float minutes = part.columns.minutes(i);
+            switch (part.columns.took(i)) {
+                case EntryColumns.FISHED -> {
+                    fished += minutes;
+                    fishedOn[day] += minutes;
                 }
-            }
-            return this;
-        }
-
-        void add(int i) {
-            int day = dayOf[i];
-            switch (took[i]) {
-                case FISHED -> {
-                    fished += minutes[i];
-                    fishedOn[day] += minutes[i];
-                }
-                case UNTIMED -> {
+                case EntryColumns.UNTIMED -> {
                     untimed++;
                     struckOn[day]++;
                 }
                 default -> {
                     strikes++;
-                    landed += took[i] == LANDED ? 1 : 0;
+                    landed += part.columns.took(i) == EntryColumns.LANDED ? 1 : 0;
                     struckOn[day]++;
                 }
             }

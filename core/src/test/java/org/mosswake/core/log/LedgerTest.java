@@ -41,7 +41,7 @@ class LedgerTest {
                     Map.of(Facet.COLOUR, "pink"),
                     Map.of(),
                     Optional.empty()));
-    private final Ledger ledger = new Ledger(ENTRIES);
+    private final Ledger ledger = Ledger.of(ENTRIES);
 
     @Test
     void countsAndMinutesOfASlice() {
@@ -69,7 +69,7 @@ class LedgerTest {
     void theSameWordIsTheSameWhateverItsCase() {
         assertThat(ledger.slice(List.of(Where.is(Facet.POSITION, "FAR"))).minutes())
                 .isEqualTo(130);
-        var both = new Ledger(List.of(
+        var both = Ledger.of(List.of(
                 entry(JUNE, Kind.FISHED, 10, Map.of(Facet.PLACE, "The Knuckle"), Map.of()),
                 entry(JUNE, Kind.FISHED, 20, Map.of(Facet.PLACE, "the knuckle"), Map.of())));
         assertThat(both.by(Facet.PLACE, List.of())).hasSize(1);
@@ -107,7 +107,7 @@ class LedgerTest {
                     Map.of(),
                     Map.of(Facet.WEEK, (double) week)));
         }
-        var ledger = new Ledger(year);
+        var ledger = Ledger.of(year);
         assertThat(ledger.slice(List.of(Where.between(Facet.WEEK, 52, 3))).minutes())
                 .isCloseTo(4, within(1e-9));
         assertThat(ledger.slice(List.of(Where.between(Facet.WEEK, 24, 28))).minutes())
@@ -130,7 +130,7 @@ class LedgerTest {
                     Map.of(),
                     i % 5 == 0 ? Optional.empty() : Optional.of(new LogEntry.Place(north, -47.3))));
         }
-        List<Ledger.Piece> pieces = new Ledger(at).pieces(List.of(), 250);
+        List<Ledger.Piece> pieces = Ledger.of(at).pieces(List.of(), 250);
         assertThat(pieces).hasSize(4);
         assertThat(pieces.stream().mapToDouble(Ledger.Piece::minutes).sum()).isEqualTo(240);
         assertThat(pieces.stream().mapToInt(Ledger.Piece::strikes).sum()).isEqualTo(8);
@@ -144,7 +144,23 @@ class LedgerTest {
                 .mapToDouble(arm -> arm.slice().minutes())
                 .sum();
         assertThat(parts).isEqualTo(ledger.slice(List.of()).minutes());
-        assertThat(new Ledger(List.of()).slice(List.of()).minutes()).isZero();
-        assertThat(new Ledger(List.of()).weeks(List.of())).isEmpty();
+        assertThat(Ledger.of(List.of()).slice(List.of()).minutes()).isZero();
+        assertThat(Ledger.of(List.of()).weeks(List.of())).isEmpty();
+    }
+
+    /** Thousands of names that were typed once each would be as many sums over all days. */
+    @Test
+    void ofThousandsOfTextsTheOnesThatWereFishedMostAreToldApart() {
+        var many = new ArrayList<LogEntry>();
+        for (int i = 0; i < 20_000; i++) {
+            many.add(entry(JUNE.plusDays(i % 3000), Kind.FISHED, i % 997, Map.of(Facet.LURE, "lure " + i), Map.of()));
+        }
+        List<Ledger.Arm> arms = Ledger.of(many).by(Facet.LURE, List.of());
+        assertThat(arms).hasSize(100);
+        assertThat(arms).allMatch(arm -> arm.slice().minutes() > 990);
+        assertThat(Ledger.of(many)
+                        .slice(List.of(Where.is(Facet.LURE, "LURE 12")))
+                        .minutes())
+                .isEqualTo(12);
     }
 }

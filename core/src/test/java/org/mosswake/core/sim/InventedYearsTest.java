@@ -38,7 +38,7 @@ class InventedYearsTest {
         int sure = 0;
         int right = 0;
         for (long seed = 0; seed < 12; seed++) {
-            var ledger = new Ledger(years(seed, 2015));
+            var ledger = Ledger.of(years(seed, 2015));
             Tastes tastes = InventedYears.tastes(seed);
             Slice all = ledger.slice(List.of());
             assertThat(all.strikes()).isBetween(400, 6_000);
@@ -63,7 +63,7 @@ class InventedYearsTest {
     /** The best week is one of the two runs that the years were drawn with. */
     @Test
     void theSeasonIsFound() {
-        var ledger = new Ledger(years(20, 2026));
+        var ledger = Ledger.of(years(20, 2026));
         Ledger.Arm best = ledger.by(Facet.MONTH, List.of()).stream()
                 .filter(arm -> arm.slice().minutes() > 5000)
                 .max(Comparator.comparingDouble(

@@ -7,26 +7,13 @@ import java.util.UUID;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
-import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
-import org.apache.ibatis.cursor.Cursor;
+import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface EntryMapper {
-    /** @param known by facet, a text or a number */
-    record EntryRow(
-            UUID entryId,
-            LocalDate day,
-            @Nullable Instant happenedAt,
-            String kind,
-            float minutes,
-            boolean timed,
-            String known,
-            @Nullable Double latitudeDeg,
-            @Nullable Double longitudeDeg) {}
-
     @Select("""
             select day, (array_agg(trip_id))[1] as trip_id, known ->> 'METHOD' as method,
                    to_timestamp(avg(extract(epoch from happened_at)) filter (where kind = 'FISHED')) as at,
@@ -45,22 +32,38 @@ interface EntryMapper {
 
     record TripStand(UUID tripId, long sequence, int edition) {}
 
+    /** A list of {@code EntryStore.EntryRow}: mapped one by one, thousands of rows take seconds. */
     @Select("""
-            select entry_id, day, happened_at, kind, minutes, timed, known::text as known, latitude_deg, longitude_deg
-            from log_entry where vessel_id = #{vessel} order by day""")
-    @Options(fetchSize = 2000)
-    Cursor<EntryRow> all(UUID vessel);
+            select coalesce(json_agg(r), '[]')::text
+            from (select entry_id as id, day, floor(extract(epoch from happened_at))::bigint as at, kind, minutes, timed,
+                         latitude_deg as "latitudeDeg", longitude_deg as "longitudeDeg", known
+                  from log_entry
+                  where vessel_id = #{vessel} and day >= #{month} and day < #{month}::date + interval '1 month') r""")
+    String month(@Param("vessel") UUID vessel, @Param("month") LocalDate month);
 
-    @Select("select count(*) from log_entry where vessel_id = #{vessel}")
-    int count(UUID vessel);
+    /** @param stamp another one after each change of the entries */
+    record MonthStamp(LocalDate month, long stamp) {}
 
-    @Select("select coalesce(max(changes), 0) from log_stand where vessel_id = #{vessel}")
-    long changes(UUID vessel);
+    @Select("select month, stamp from log_month where vessel_id = #{vessel} order by month")
+    List<MonthStamp> months(UUID vessel);
 
-    @Insert("""
-            insert into log_stand values (#{vessel}, 1)
-            on conflict (vessel_id) do update set changes = log_stand.changes + 1""")
-    int changed(UUID vessel);
+    /** @param columns absent where they were not made since the last change */
+    record MonthRow(LocalDate month, long stamp, byte @Nullable [] columns) {}
+
+    @Select("select month, stamp, columns from log_month where vessel_id = #{vessel} and month = #{month}")
+    @Nullable
+    MonthRow columns(@Param("vessel") UUID vessel, @Param("month") LocalDate month);
+
+    record MonthKey(UUID vesselId, LocalDate month) {}
+
+    @Select("select vessel_id, month from log_month where columns is null order by stamp limit 1000")
+    List<MonthKey> unmade();
+
+    /** Unless they changed meanwhile. */
+    @Update("""
+            update log_month set columns = #{row.columns}
+            where vessel_id = #{vessel} and month = #{row.month} and stamp = #{row.stamp}""")
+    int made(@Param("vessel") UUID vessel, @Param("row") MonthRow row);
 
     @Select("select trip_id, sequence, edition from log_trip where vessel_id = #{vessel}")
     List<TripStand> trips(UUID vessel);

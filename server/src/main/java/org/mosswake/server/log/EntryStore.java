@@ -1,25 +1,25 @@
 package org.mosswake.server.log;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
-import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.mosswake.core.log.EntryColumns;
 import org.mosswake.core.log.Facet;
-import org.mosswake.core.log.Ledger;
 import org.mosswake.core.log.LogEntry;
-import org.mosswake.server.log.EntryMapper.EntryRow;
+import org.mosswake.server.log.EntryMapper.MonthRow;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.JsonParser;
-import tools.jackson.core.JsonToken;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.databind.MappingIterator;
+import tools.jackson.databind.ObjectReader;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -41,65 +41,82 @@ class EntryStore {
 
     private final EntryMapper entries;
     private final JsonMapper json;
+    private final ObjectReader reader;
 
     EntryStore(EntryMapper entries, JsonMapper json) {
         this.entries = entries;
         this.json = json;
+        // What this application wrote itself needs no looking for doubles in it.
+        reader = json.readerFor(EntryRow.class).without(StreamReadFeature.STRICT_DUPLICATE_DETECTION);
     }
 
-    /** All of an owner's, in columns. */
-    @Transactional(readOnly = true)
-    public Ledger ledger(UUID vessel) {
-        int most = entries.count(vessel);
-        try (var rows = entries.all(vessel)) {
-            Iterator<EntryRow> each = rows.iterator();
-            return new Ledger(
-                    new Iterator<>() {
-                        @Override
-                        public boolean hasNext() {
-                            return each.hasNext();
-                        }
+    /** A month of an owner's, as it stood at its stamp. */
+    record Month(long stamp, EntryColumns columns) {}
 
-                        @Override
-                        public LogEntry next() {
-                            return entry(each.next());
-                        }
-                    },
-                    most);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+    /** Made of its entries once after each change of them, and read as it was made from then on. */
+    Month month(UUID vessel, LocalDate month) {
+        MonthRow kept = entries.columns(vessel, month);
+        if (kept == null) {
+            return new Month(0, EntryColumns.of(List.of()));
         }
+        return new Month(
+                kept.stamp(),
+                Optional.ofNullable(kept.columns()).flatMap(EntryColumns::read).orElseGet(() -> {
+                    EntryColumns made = EntryColumns.of(read(entries.month(vessel, month)));
+                    entries.made(vessel, new MonthRow(month, kept.stamp(), made.bytes()));
+                    return made;
+                }));
     }
 
-    private LogEntry entry(EntryRow row) {
-        var choices = new EnumMap<Facet, String>(Facet.class);
-        var numbers = new EnumMap<Facet, Double>(Facet.class);
-        // Of hundreds of thousands: read as it comes, without a tree of each.
-        try (JsonParser known = json.createParser(row.known())) {
-            known.nextToken();
-            while (known.nextToken() == JsonToken.PROPERTY_NAME) {
-                Facet facet = FACETS.get(known.currentName());
-                JsonToken value = known.nextToken();
-                if (facet != null && facet.isNumber() && value.isNumeric()) {
-                    numbers.put(facet, known.getDoubleValue());
-                } else if (facet != null && !facet.isNumber() && value == JsonToken.VALUE_STRING) {
-                    choices.put(facet, known.getString());
-                }
-                known.skipChildren();
+    private List<LogEntry> read(String rows) {
+        var all = new ArrayList<LogEntry>();
+        try (MappingIterator<EntryRow> each = reader.readValues(rows)) {
+            while (each.hasNext()) {
+                all.add(each.next().entry());
             }
         }
-        return new LogEntry(
-                row.entryId(),
-                row.day(),
-                Optional.ofNullable(row.happenedAt()),
-                LogEntry.Kind.valueOf(row.kind()),
-                row.minutes(),
-                row.timed(),
-                choices,
-                numbers,
-                row.latitudeDeg() == null || row.longitudeDeg() == null
-                        ? Optional.empty()
-                        : Optional.of(new LogEntry.Place(row.latitudeDeg(), row.longitudeDeg())));
+        return all;
+    }
+
+    /**
+     * @param day   as text: what is sent may not be of the year in which rows without one are kept
+     * @param at    seconds since 1970
+     * @param known by facet, a text or a number
+     */
+    private record EntryRow(
+            UUID id,
+            String day,
+            @Nullable Long at,
+            LogEntry.Kind kind,
+            float minutes,
+            boolean timed,
+            @Nullable Double latitudeDeg,
+            @Nullable Double longitudeDeg,
+            Map<String, Object> known) {
+        LogEntry entry() {
+            var choices = new EnumMap<Facet, String>(Facet.class);
+            var numbers = new EnumMap<Facet, Double>(Facet.class);
+            known.forEach((name, value) -> {
+                Facet facet = FACETS.get(name);
+                if (facet != null && facet.isNumber() && value instanceof Number number) {
+                    numbers.put(facet, number.doubleValue());
+                } else if (facet != null && !facet.isNumber() && value instanceof String text) {
+                    choices.put(facet, text);
+                }
+            });
+            return new LogEntry(
+                    id,
+                    LocalDate.parse(day),
+                    Optional.ofNullable(at).map(Instant::ofEpochSecond),
+                    kind,
+                    minutes,
+                    timed,
+                    choices,
+                    numbers,
+                    latitudeDeg == null || longitudeDeg == null
+                            ? Optional.empty()
+                            : Optional.of(new LogEntry.Place(latitudeDeg, longitudeDeg)));
+        }
     }
 
     /** Those of one day out, in the place of what was there. */
@@ -108,13 +125,11 @@ class EntryStore {
         entries.clear(vessel, trip);
         insert(vessel, new From(Source.FACTS, trip, null), made);
         entries.trip(vessel, trip, sequence, edition);
-        entries.changed(vessel);
     }
 
     @Transactional
     public void invented(UUID vessel, List<LogEntry> made) {
         insert(vessel, new From(Source.INVENTED, null, null), made);
-        entries.changed(vessel);
     }
 
     /** @return how many were not in the log before */
@@ -123,7 +138,6 @@ class EntryStore {
         int added = insert(vessel, new From(Source.NOTEBOOK, null, taken), made);
         if (added > 0) {
             entries.taken(vessel, new EntryMapper.ImportRow(taken, name, now, added));
-            entries.changed(vessel);
         }
         return added;
     }
@@ -131,7 +145,6 @@ class EntryStore {
     @Transactional
     public boolean takeBack(UUID vessel, UUID taken) {
         entries.clearImport(vessel, taken);
-        entries.changed(vessel);
         return entries.removeImport(vessel, taken) > 0;
     }
 

@@ -1,10 +1,15 @@
 package org.mosswake.server.log;
 
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.mosswake.core.log.Ledger;
+import org.mosswake.server.log.EntryMapper.MonthStamp;
+import org.mosswake.server.log.EntryStore.Month;
 import org.mosswake.server.strikes.DayEntries;
 import org.mosswake.server.strikes.DayEntries.Stand;
 import org.springframework.stereotype.Component;
@@ -17,12 +22,15 @@ class Ledgers {
     /** Each may take tens of megabytes. */
     private static final int KEPT = 2;
 
-    private record Kept(long changes, Ledger ledger) {}
+    private static final class Held {
+        private final Map<LocalDate, Month> months = new TreeMap<>();
+        private Ledger ledger = new Ledger(List.of());
+    }
 
     private final EntryMapper entries;
     private final EntryStore store;
     private final DayEntries days;
-    private final Map<UUID, Kept> kept = new LinkedHashMap<>(4, 0.75f, true);
+    private final Map<UUID, Held> kept = new LinkedHashMap<>();
 
     Ledgers(EntryMapper entries, EntryStore store, DayEntries days) {
         this.entries = entries;
@@ -30,20 +38,38 @@ class Ledgers {
         this.days = days;
     }
 
-    /** As it stands now. One at a time: two that ask at once read it once. */
-    synchronized Ledger of(UUID vessel) {
-        makeNew(vessel);
-        long changes = entries.changes(vessel);
-        Kept before = kept.get(vessel);
-        if (before == null || before.changes() != changes) {
-            // Room first: the old one and the new one together may be too much.
-            kept.remove(vessel);
-            while (kept.size() >= KEPT) {
-                kept.remove(kept.keySet().iterator().next());
+    /** As it stands now; of what was read before only the months that changed are read. Two that ask at once read it once. */
+    Ledger of(UUID vessel) {
+        Held held = held(vessel);
+        synchronized (held) {
+            makeNew(vessel);
+            List<MonthStamp> stand = entries.months(vessel);
+            boolean changed = held.months
+                    .keySet()
+                    .retainAll(stand.stream().map(MonthStamp::month).collect(Collectors.toSet()));
+            for (MonthStamp month : stand) {
+                Month before = held.months.get(month.month());
+                if (before == null || before.stamp() != month.stamp()) {
+                    held.months.put(month.month(), store.month(vessel, month.month()));
+                    changed = true;
+                }
             }
-            kept.put(vessel, new Kept(changes, store.ledger(vessel)));
+            if (changed) {
+                held.ledger = new Ledger(
+                        held.months.values().stream().map(Month::columns).toList());
+            }
+            return held.ledger;
         }
-        return kept.get(vessel).ledger();
+    }
+
+    private synchronized Held held(UUID vessel) {
+        Held held = kept.remove(vessel);
+        // Room first: what comes in and what went out may be too much together.
+        while (kept.size() >= KEPT) {
+            kept.remove(kept.keySet().iterator().next());
+        }
+        kept.put(vessel, held == null ? new Held() : held);
+        return kept.get(vessel);
     }
 
     private void makeNew(UUID vessel) {

@@ -53,14 +53,11 @@ class Archive {
         }
         database.update("delete from forgotten where vessel_id = ?", owner);
         Set<String> came = new TreeSet<>(database.queryForList("select distinct name from brought", String.class));
+        came.removeAll(OwnedTables.RETIRED);
         if (!came.containsAll(List.of("vessel", "boat"))) {
             throw unreadable("it holds no boat");
         }
         inOrder(came).forEach(this::intoTable);
-        // Whoever holds her log from before must read it again.
-        database.update(
-                "update log_stand set changes = changes + extract(epoch from now())::bigint where vessel_id = ?",
-                owner);
         return owner;
     }
 
@@ -96,7 +93,7 @@ class Archive {
     }
 
     private void rows(JsonParser in, UUID owner) {
-        var known = Set.copyOf(tables.archived());
+        var known = tables.archived();
         var batch = new ArrayList<Object[]>();
         while (in.nextToken() == JsonToken.PROPERTY_NAME) {
             String table = in.currentName();

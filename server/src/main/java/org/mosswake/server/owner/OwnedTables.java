@@ -3,13 +3,16 @@ package org.mosswake.server.owner;
 import java.io.IOException;
 import java.io.Writer;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
 /**
  * Every table that carries the owner key, row by row as JSON: what was kept is all there, whatever it is called. What
- * instruments tell this second is not kept: it would make every export old a second later.
+ * instruments tell this second is not kept: it would make every export old a second later; nor are months of the log in
+ * columns, which are made of its entries.
  */
 @Component
 class OwnedTables {
@@ -31,7 +34,7 @@ class OwnedTables {
         return database.queryForList("""
                 select table_name from information_schema.columns
                 where table_schema = 'public' and column_name = 'vessel_id'
-                  and table_name not in ('forgotten', 'practice') and table_name not like 'instrument\\_%'
+                  and table_name not in ('forgotten', 'practice', 'log_month') and table_name not like 'instrument\\_%'
                 order by table_name""", String.class);
     }
 
@@ -88,9 +91,14 @@ class OwnedTables {
     }
 
     /** Those that an archive may hold. */
-    List<String> archived() {
-        return names();
+    Set<String> archived() {
+        var all = new TreeSet<>(names());
+        all.addAll(RETIRED);
+        return all;
     }
+
+    /** Archives of before have them, and nothing is lost without. */
+    static final Set<String> RETIRED = Set.of("log_stand");
 
     /** Which table needs which other one first. */
     List<String[]> needs() {

@@ -1,6 +1,7 @@
 package org.mosswake.server.log;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowable;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.StringReader;
@@ -14,11 +15,13 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.mosswake.server.platform.demo.DemoIds;
 import org.mosswake.server.support.Api;
 import org.mosswake.server.support.RunningServer;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.xml.sax.InputSource;
 import tools.jackson.databind.JsonNode;
 
 @ExtendWith(RunningServer.class)
 class LogApiTest {
+    private static final JdbcClient DATABASE = RunningServer.context().getBean(JdbcClient.class);
     private static final String YEARS = "/api/boats/" + DemoIds.SLOW_ALMANAC;
 
     private static String path(String boat, String... where) {
@@ -244,5 +247,48 @@ class LogApiTest {
                 api.get(api.quietLedger() + "/trips/" + trip + "/lines").json();
         assertThat(lines.valueStream().map(line -> line.get("position").asString()))
                 .contains("Port stern");
+    }
+
+    private static long stamps(String made) {
+        return DATABASE.sql("select count(*) from log_month where vessel_id = ? and columns " + made)
+                .param(DemoIds.SLOW_ALMANAC)
+                .query(Long.class)
+                .single();
+    }
+
+    /** After a change of one month the others are read as they were made, and the answer is that of all entries. */
+    @Test
+    void onlyTheMonthThatChangedIsMadeAgain(Api api) {
+        JsonNode before = log(api, YEARS).get("sum");
+        assertThat(stamps("is null")).isZero();
+        long months = stamps("is not null");
+        assertThat(months).isGreaterThan(60);
+        UUID one =
+                DATABASE.sql("""
+                        delete from log_entry where entry_id = (select entry_id from log_entry
+                            where vessel_id = ? and kind = 'STRUCK' and timed limit 1) returning entry_id""").param(DemoIds.SLOW_ALMANAC).query(UUID.class).single();
+        assertThat(one).isNotNull();
+        assertThat(stamps("is null")).isEqualTo(1);
+        JsonNode after = log(api, YEARS).get("sum");
+        assertThat(after.get("strikes").asInt()).isEqualTo(before.get("strikes").asInt() - 1);
+        assertThat(stamps("is not null")).isEqualTo(months);
+        // Columns of another edition, or spoilt ones, are made anew and not believed.
+        DATABASE.sql("""
+                        update log_month set columns = '\\x00000063', stamp = nextval('log_month_stamp')
+                        where vessel_id = ?""").param(DemoIds.SLOW_ALMANAC).update();
+        assertThat(log(api, YEARS).get("sum")).isEqualTo(after);
+        assertThat(DATABASE.sql("select min(octet_length(columns)) from log_month where vessel_id = ?")
+                        .param(DemoIds.SLOW_ALMANAC)
+                        .query(Integer.class)
+                        .single())
+                .isGreaterThan(100);
+    }
+
+    /** Entries come and go as a whole; one that was changed in its place would stand in no column. */
+    @Test
+    void anEntryIsNeverChangedInItsPlace() {
+        assertThat(catchThrowable(() -> DATABASE.sql("update log_entry set minutes = minutes + 1")
+                        .update()))
+                .hasMessageContaining("never changed");
     }
 }

@@ -64,7 +64,10 @@ class ArchiveApiTest {
         assertThat(tables(out).get("fix")).isNotEmpty();
         assertThat(bring(api, out).codes()).containsExactly("HERE_ALREADY");
         forget(api, boat);
-        assertThat(bring(api, out).status()).isEqualTo(200);
+        String ofBefore = out.replaceFirst(
+                "\"tables\": ?\\{", "$0\"log_stand\": [{\"vessel_id\": \"" + owner + "\", \"changes\": 4}],");
+        assertThat(ofBefore).as("a table that archives of before have").isNotEqualTo(out);
+        assertThat(bring(api, ofBefore).status()).isEqualTo(200);
         assertThat(tables(file(api, boat))).isEqualTo(tables(out));
         String log = "/log?day=2026-06-18";
         assertThat(api.get(boat + log).json().get("sum"))
