@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useMemo, type ReactNode } from 'react'
-import { Navigate, useParams } from 'react-router'
+import { Navigate, useLocation, useParams } from 'react-router'
 import {
   gearOf,
   putAwayOf,
@@ -37,6 +37,7 @@ export function WithSpread({
   children(loaded: Loaded): ReactNode
 }) {
   const { boatId = '', spreadId = '' } = useParams()
+  const { search } = useLocation()
   const { boat, boats, gone, error } = useBoat(boatId)
   const gear = useQuery(gearOf(boatId))
   const away = useQuery(putAwayOf(boatId))
@@ -49,7 +50,7 @@ export function WithSpread({
   )
   if (gone) return <Navigate to="/" replace />
   if (spread.error && 'status' in spread.error && spread.error.status === 404)
-    return <Navigate to={`/boats/${boatId}/${station}`} replace />
+    return <Navigate to={{ pathname: `/boats/${boatId}/${station}`, search }} replace />
   if (!boat || !boats || !tied || !titles.data || !kept)
     return <Waiting error={error ?? gear.error ?? away.error ?? titles.error ?? spread.error} />
   return children({

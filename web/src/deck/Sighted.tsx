@@ -2,23 +2,9 @@ import { useState } from 'react'
 import { Field } from '../shared/ui/Field'
 import { QuantityField } from '../shared/ui/QuantityField'
 import { Sheet } from '../shared/ui/Sheet'
+import { SEEN } from '../strikes/seen'
 import { Scope, type Where } from './Scope'
 import { Big } from './StrikeCard'
-
-export const SEEN: readonly (readonly [string, string])[] = [
-  ['BIRDS_DIVING', 'birds diving'],
-  ['BIRDS_SEARCHING', 'birds searching'],
-  ['BIRDS_TRAVELLING', 'birds travelling'],
-  ['BIRDS_RESTING', 'birds resting'],
-  ['FISH_BREAKING', 'fish breaking'],
-  ['FISH_DEEP', 'fish on the sounder'],
-  ['BAIT', 'bait on the sounder'],
-  ['WEED', 'weed'],
-  ['FLOATING_THING', 'floating thing'],
-  ['EDGE', 'edge'],
-  ['SHARK', 'shark'],
-  ['BOAT', 'boat near the lines'],
-]
 
 /** Depths that bait on the sounder lies between (m). */
 export interface Layer {

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react'
-import { SEEN } from '../../deck/Sighted'
+import { SEEN } from '../../strikes/seen'
 import type { Where } from '../../deck/Scope'
 import { onEarth } from '../../deck/live/place'
 import type { LiveNow } from '../../deck/live/queries'

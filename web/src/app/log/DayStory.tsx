@@ -7,12 +7,14 @@ import type { Boat } from '../../draft/queries'
 import { storyOf } from '../../log/queries'
 import { StoryRows, type StoryRow } from '../../log/StoryRows'
 import type { Fact } from '../../strikes/fold/model'
-import { useDay } from '../../strikes/useDay'
+import { SEEN } from '../../strikes/seen'
+import { useDay, type Strike } from '../../strikes/useDay'
 import { Select } from '../../shared/ui/Select'
 import { useUnits, type Units } from '../../units/UnitsContext'
 import { AfterDay } from './AfterDay'
 import { waterOf } from './waterOf'
 import { AsItRan } from './AsItRan'
+import { Told } from './Told'
 import { DayFiles } from './DayFiles'
 import { DayPlace } from './DayPlace'
 import type { TripOfDay } from '../useTrip'
@@ -25,7 +27,8 @@ const SAID_LATER = new Set(['CORRECTED', 'RETRACTED', 'ANNOTATED', 'OPENED'])
 /** One day out as it ran: every line over the hours, strikes and sightings, and how all stood at a moment. */
 export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
   const units = useUnits()
-  const { day, strikes, report } = useDay(boat.boatId, trip.trip?.tripId)
+  const told = useDay(boat.boatId, trip.trip?.tripId)
+  const { day, strikes, report } = told
   const named = useQuery({
     ...storyOf(boat.boatId, trip.trip?.tripId ?? '', day.standing.length),
     enabled: trip.trip !== undefined,
@@ -44,6 +47,8 @@ export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
     const known = named?.find((one) => one.lineId === lineId)
     return known?.position ?? strikes.find((one) => one.lineId === lineId)?.label ?? 'a line'
   }
+  const stationAt = (station: string) =>
+    `/boats/${boat.boatId}/${station}${fishedAbout(strikes, at)}?trip=${trip.trip?.tripId ?? ''}&at=${minuteOf(at)}`
   const rows = [...day.lines].map(([lineId, stretches]): StoryRow => ({
     lineId,
     name: nameOf(lineId),
@@ -86,12 +91,10 @@ export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
             water={sky ? waterOf(sky, span) : []}
             sightings={day.standing
               .filter(({ kind }) => kind === 'SIGHTED')
-              .map(({ factId, happenedAt, payload }) => ({
+              .map(({ factId, happenedAt, payload: { what } }) => ({
                 factId,
                 at: Date.parse(happenedAt),
-                words: String(payload['what'] ?? '')
-                  .toLowerCase()
-                  .replaceAll('_', ' '),
+                words: SEEN.find(([one]) => one === what)?.[1] ?? String(what),
               }))}
           />
           <input
@@ -109,9 +112,15 @@ export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
             <b className="font-mono">{clock(at)}</b> {momentWords(day.at(at), nameOf, units)}{' '}
             <Link
               className="inline-flex min-h-11 items-center underline underline-offset-4"
-              to={`/boats/${boat.boatId}/spread?trip=${trip.trip?.tripId ?? ''}&at=${minuteOf(at)}`}
+              to={stationAt('spread')}
             >
               Add or mend a strike here
+            </Link>{' '}
+            <Link
+              className="inline-flex min-h-11 items-center underline underline-offset-4"
+              to={stationAt('deck')}
+            >
+              Tell something else that happened here
             </Link>
           </p>
           <AsItRan
@@ -124,6 +133,7 @@ export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
           <DayPlace boat={boat.boatId} {...{ span, at, strikes }} seen={seen} />
         </>
       )}
+      {trip.trip && <Told {...{ told, nameOf, clock }} />}
       {trip.trip && (
         <AfterDay
           {...{ boat, report }}
@@ -144,6 +154,16 @@ const placedOf = (standing: readonly Fact[]) =>
       ? [{ latitudeDeg, longitudeDeg }]
       : [],
   )
+
+/** The spread that was fished about then, by the nearest strike; nothing where none is known. */
+function fishedAbout(strikes: readonly Strike[], at: number): string {
+  const [nearest] = strikes
+    .flatMap(({ happenedAt, figures }) =>
+      figures?.spreadId ? [{ away: Math.abs(Date.parse(happenedAt) - at), id: figures.spreadId }] : [],
+    )
+    .sort((a, b) => a.away - b.away)
+  return nearest ? `/${nearest.id}` : ''
+}
 
 const minuteOf = (at: number): string => `${new Date(at).toISOString().slice(0, 16)}Z`
 

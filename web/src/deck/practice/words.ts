@@ -1,5 +1,5 @@
 import type { Units } from '../../units/UnitsContext'
-import { SEEN } from '../Sighted'
+import { SEEN } from '../../strikes/seen'
 import type { Sight, Signal } from './queries'
 
 /** What a line tells, by its label. */

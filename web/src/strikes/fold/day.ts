@@ -25,7 +25,7 @@ export function foldDay(facts: readonly Fact[]) {
   const distinct = new Map<string, Fact>()
   for (const fact of facts) if (!distinct.has(fact.factId)) distinct.set(fact.factId, fact)
   const all = [...distinct.values()].sort(inTime)
-  const gone = retracted(all)
+  const gone = takenBy(all)
   const said = all.filter((fact) => !gone.has(fact.factId))
   const corrected = corrections(said)
   const standing = said.map((fact) => corrected.times(fact)).sort(inTime)
@@ -36,6 +36,11 @@ export function foldDay(facts: readonly Fact[]) {
   return {
     /** In time; what was taken back is not among them. */
     standing,
+    /** With the fact that took it back: to take that one back restores it. */
+    takenBack: all.flatMap((fact) => {
+      const by = gone.get(fact.factId)
+      return by !== undefined && fact.kind !== 'RETRACTED' ? [{ fact, by }] : []
+    }),
     strikes,
     lines,
     at: (moment: number) => dayAt(moment, standing, strikes, lines),
@@ -44,14 +49,15 @@ export function foldDay(facts: readonly Fact[]) {
   }
 }
 
-/** Later retractions are judged first, so that one which was itself taken back takes nothing. */
-function retracted(all: readonly Fact[]): ReadonlySet<string> {
-  const gone = new Set<string>()
+/** What took each fact back. Later retractions are judged first, so that one which was itself taken back takes nothing. */
+function takenBy(all: readonly Fact[]): ReadonlyMap<string, string> {
+  const gone = new Map<string, string>()
   const later = new Set<string>()
-  for (const fact of [...all].reverse()) {
-    if (fact.kind !== 'RETRACTED' || fact.payload.targetId === undefined) continue
-    later.add(fact.factId)
-    if (!gone.has(fact.factId) && !later.has(fact.payload.targetId)) gone.add(fact.payload.targetId)
+  for (const { kind, factId, payload } of [...all].reverse()) {
+    if (kind !== 'RETRACTED' || payload.targetId === undefined) continue
+    later.add(factId)
+    if (!gone.has(factId) && !later.has(payload.targetId) && !gone.has(payload.targetId))
+      gone.set(payload.targetId, factId)
   }
   return gone
 }

@@ -222,7 +222,40 @@ class LogIT extends Journey {
         assertThat(page.getByTestId("story").locator("path")).hasCount(2);
         assertThat(page.getByTestId("after-day")).containsText("Tie a new bite leader on P1");
         assertThat(page.getByText("Log of 2025 to 2026")).isVisible();
+        whatWasToldIsPutRight();
         assertThat(complaints).isEmpty();
+    }
+
+    /** A wrong time, a thing that never was, one that was forgotten: each by one more fact, and as kept on the next page. */
+    private void whatWasToldIsPutRight() {
+        Locator told = page.getByTestId("told");
+        told.locator("summary").click();
+        told.getByText("Strike on Centre").click();
+        page.getByLabel("Time of: Strike on Centre").fill("05:52");
+        page.getByLabel("Time of: Strike on Centre").press("Enter");
+        page.getByLabel("Note on: Strike on Centre").fill("came from below");
+        page.getByLabel("Note on: Strike on Centre").press("Enter");
+        told.getByText("Seen: birds diving").click();
+        button("Take it back").click();
+        assertThat(told).containsText("Taken back: Seen: birds diving");
+        page.getByText("Tell something else that happened here").click();
+        assertThat(page.getByText("What you tap is kept at")).isVisible();
+        button("Seen…").click();
+        button("weed").click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Log"))
+                .first()
+                .click();
+        page.locator("#day-out")
+                .selectOption(page.locator("#day-out option")
+                        .filter(new Locator.FilterOptions().setHasText("From paper"))
+                        .getAttribute("value"));
+        told.locator("summary").click();
+        assertThat(told).containsText("05:52Strike on Centre");
+        assertThat(told).containsText("came from below");
+        assertThat(told).containsText("Seen: weed");
+        button("Restore").click();
+        assertThat(told.getByText("Seen: birds diving")).isVisible();
+        assertThat(told.getByText("Taken back")).hasCount(0);
     }
 
     /** A way another instrument kept comes into the day, is drawn, and every point is accounted for. */
