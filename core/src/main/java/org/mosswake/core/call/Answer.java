@@ -62,7 +62,9 @@ public record Answer(Optional<String> choice, List<String> also, Map<Part.Key, D
 
     /** All that was chosen, the first first. */
     public List<String> choices() {
-        return Stream.concat(choice.stream(), also.stream()).toList();
+        return also.isEmpty()
+                ? choice.map(List::of).orElse(List.of())
+                : Stream.concat(choice.stream(), also.stream()).toList();
     }
 
     public Optional<Double> figure(Part.Key key) {

@@ -64,9 +64,9 @@ final class BoatRules {
                     "dead bait aboard",
                     (s, p) -> count(s, Topic.DEAD_BAIT, 1, 999, "{0} dead baits aboard"),
                     "DEAD_SLOW 14, PLUG_CUT 14, BENT_BAIT 13, TOOTHY 4"),
-            Rule.of("BOX_FULL", Topic.BOX, "the box has every lure", (s, p) -> BoxFit.full(s, p), "all 9"),
-            Rule.of("BOX_PART", Topic.BOX, "the box has some of the lures", (s, p) -> BoxFit.part(s, p), "all -5"),
-            Rule.of("BOX_NONE", Topic.BOX, "the box has no lure for it", (s, p) -> BoxFit.none(s, p), "all -60"),
+            Rule.of("BOX_FULL", Topic.BOX, "the box has every lure", BoxFit::full, "all 9"),
+            Rule.of("BOX_PART", Topic.BOX, "the box has some of the lures", BoxFit::part, "all -5"),
+            Rule.of("BOX_NONE", Topic.BOX, "the box has no lure for it", BoxFit::none, "all -60"),
             Rule.of(
                     "BITE_NONE",
                     Topic.BOX,

@@ -1,7 +1,6 @@
 package org.mosswake.core.call;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToIntFunction;
 import org.mosswake.core.gear.ColourRole;
@@ -26,10 +25,12 @@ public record Box(List<Lure> lures, List<Line> lines, List<Reel> reels) {
 
         /** The topic that states how many baits of this sort are aboard; empty for a lure. */
         public Optional<Topic> bait() {
-            return Topic.BAITS.entrySet().stream()
-                    .filter(stated -> item.isA(stated.getKey()))
-                    .map(Map.Entry::getValue)
-                    .findFirst();
+            for (var stated : Topic.BAITS.entrySet()) {
+                if (item.isA(stated.getKey())) {
+                    return Optional.of(stated.getValue());
+                }
+            }
+            return Optional.empty();
         }
 
         Lure counted(int aboard) {

@@ -1,13 +1,11 @@
 package org.mosswake.core.call;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
 import org.mosswake.core.gear.LineKind;
 import org.mosswake.core.gear.LureKind;
 import org.mosswake.core.playbook.Playbook;
@@ -47,19 +45,19 @@ public final class BoxFit {
 
     /** Of so many lines at a speed through the water (m/s). */
     static Fit at(Situation s, Playbook p, int lines, double mps) {
-        Box box = s.outfit().box();
-        var left = new HashMap<UUID, Integer>();
-        box.lures().forEach(lure -> left.put(lure.item().id(), s.aboard(lure)));
+        List<Box.Lure> lures = s.outfit().box().lures();
+        int[] left = lures.stream().mapToInt(s::aboard).toArray();
         var speed = new SpeedThroughWater(mps);
         Set<LureKind> missing = new LinkedHashSet<>();
         int filled = 0;
         List<Slot> positions = p.positions(lines);
         for (Slot slot : positions) {
-            Optional<Box.Lure> found = box.lures().stream()
-                    .filter(lure -> left.get(lure.item().id()) > 0 && suits(lure, slot, speed))
-                    .findFirst();
-            if (found.isPresent()) {
-                left.merge(found.get().item().id(), -1, Integer::sum);
+            int found = 0;
+            while (found < left.length && !(left[found] > 0 && suits(lures.get(found), slot, speed))) {
+                found++;
+            }
+            if (found < left.length) {
+                left[found]--;
                 filled++;
             } else {
                 slot.firstKind().ifPresent(missing::add);
@@ -69,20 +67,29 @@ public final class BoxFit {
     }
 
     public static boolean suits(Box.Lure lure, Slot slot, SpeedThroughWater speed) {
-        boolean kind =
-                slot.kinds().stream().anyMatch(k -> k.name().equals(lure.item().kind()));
-        return kind && lure.item().works().map(window -> window.holds(speed)).orElse(true);
+        return isOneOf(lure, slot)
+                && lure.item().works().map(window -> window.holds(speed)).orElse(true);
     }
 
-    static Optional<Sentence> full(Situation s, Playbook p) {
-        Fit fit = of(s, p);
+    /** A loop: the box is gone through for each position of each method of each call. */
+    private static boolean isOneOf(Box.Lure lure, Slot slot) {
+        for (LureKind kind : slot.kinds()) {
+            if (lure.item().isA(kind)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    static Optional<Sentence> full(Rule.Asked asked) {
+        Fit fit = asked.fit();
         return fit.filled() == fit.wanted()
                 ? Optional.of(Sentence.of("the box has the {0} lures it wants", Figure.count(fit.wanted())))
                 : Optional.empty();
     }
 
-    static Optional<Sentence> part(Situation s, Playbook p) {
-        Fit fit = of(s, p);
+    static Optional<Sentence> part(Rule.Asked asked) {
+        Fit fit = asked.fit();
         return fit.filled() > 0 && fit.filled() < fit.wanted()
                 ? Optional.of(Sentence.of(
                         "the box has {0} of the {1} lures it wants",
@@ -90,11 +97,11 @@ public final class BoxFit {
                 : Optional.empty();
     }
 
-    static Optional<Sentence> none(Situation s, Playbook p) {
-        Fit fit = of(s, p);
+    static Optional<Sentence> none(Rule.Asked asked) {
+        Fit fit = asked.fit();
         return fit.filled() == 0
                 ? Optional.of(Sentence.of(
-                        stated(s, fit).isPresent()
+                        stated(asked.s(), fit).isPresent()
                                 ? "its bait is aboard, but not in the box: no line can be tied"
                                 : "the box has no lure for it"))
                 : Optional.empty();

@@ -1,9 +1,9 @@
 package org.mosswake.core.call;
 
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.Faults;
 import org.mosswake.core.playbook.Species;
@@ -49,20 +49,23 @@ public record Conditions(Map<Topic, Answer> known) {
     }
 
     public <E extends Enum<E>> Optional<E> choice(Topic topic, Class<E> type) {
-        return choices(topic).findFirst().map(name -> Enum.valueOf(type, name));
+        return choices(topic).stream().findFirst().map(name -> Enum.valueOf(type, name));
     }
 
     /** Among all that is seen of a topic. */
     public boolean is(Topic topic, Enum<?> choice) {
-        return choices(topic).anyMatch(choice.name()::equals);
+        return choices(topic).contains(choice.name());
     }
 
     /** All that is seen of it, or what its number stands for. */
-    private Stream<String> choices(Topic topic) {
-        return of(topic).stream()
-                .flatMap(answer -> answer.choice().isPresent()
-                        ? answer.choices().stream()
-                        : answer.value().flatMap(topic::choiceOf).stream());
+    private List<String> choices(Topic topic) {
+        Answer answer = known.get(topic);
+        if (answer == null) {
+            return List.of();
+        }
+        return answer.choice().isPresent()
+                ? answer.choices()
+                : answer.value().flatMap(topic::choiceOf).map(List::of).orElse(List.of());
     }
 
     public Optional<Double> number(Topic topic) {
@@ -82,7 +85,7 @@ public record Conditions(Map<Topic, Answer> known) {
     }
 
     public Optional<Species> secondTarget() {
-        return choices(Topic.TARGET).skip(1).findFirst().map(Species::valueOf);
+        return choices(Topic.TARGET).stream().skip(1).findFirst().map(Species::valueOf);
     }
 
     public Optional<Here.Band> bait() {

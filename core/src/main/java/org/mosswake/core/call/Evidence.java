@@ -38,9 +38,10 @@ public final class Evidence {
     public static List<Piece> of(Situation s, PlaybookId id) {
         Playbook p = s.numbers().playbook(id);
         var pieces = new ArrayList<Piece>();
+        var asked = new Rule.Asked(s, p);
         for (Rule rule : Rules.ALL) {
             int tenths = LEARNT.contains(rule.topic()) ? s.numbers().tenths(rule, id) : 0;
-            if (tenths != 0 && rule.says().apply(s, p).isPresent()) {
+            if (tenths != 0 && rule.says().apply(asked).isPresent()) {
                 pieces.add(new Piece(rule.key(id), tenths));
             }
         }

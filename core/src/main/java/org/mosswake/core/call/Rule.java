@@ -4,8 +4,10 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.function.Function;
 import org.mosswake.core.playbook.Playbook;
 import org.mosswake.core.playbook.PlaybookId;
+import org.mosswake.core.playbook.Species;
 import org.mosswake.core.units.Sentence;
 
 /**
@@ -21,8 +23,41 @@ record Rule(
         String name,
         Topic topic,
         String words,
-        BiFunction<Situation, Playbook, Optional<Sentence>> says,
+        Function<Asked, Optional<Sentence>> says,
         Map<PlaybookId, Integer> tenths) {
+    /** One playbook in one situation; what several rules look at is found once. */
+    static final class Asked {
+        private final Situation s;
+        private final Playbook p;
+        private BoxFit.Fit fit;
+        private Species focus;
+
+        Asked(Situation s, Playbook p) {
+            this.s = s;
+            this.p = p;
+        }
+
+        Situation s() {
+            return s;
+        }
+
+        /** What of its wants the box can give. */
+        BoxFit.Fit fit() {
+            if (fit == null) {
+                fit = BoxFit.of(s, p);
+            }
+            return fit;
+        }
+
+        /** The fish it would be fished for. */
+        Species focus() {
+            if (focus == null) {
+                focus = TargetRules.focus(s, p);
+            }
+            return focus;
+        }
+    }
+
     String key(PlaybookId id) {
         return name + "." + id.code();
     }
@@ -51,7 +86,7 @@ record Rule(
                 topic.name() + "_" + answer.name(),
                 topic,
                 words,
-                (s, p) -> s.conditions().is(topic, answer) ? Optional.of(Sentence.of(says)) : Optional.empty(),
+                asked -> asked.s().conditions().is(topic, answer) ? Optional.of(Sentence.of(says)) : Optional.empty(),
                 table(tenths));
     }
 
@@ -61,6 +96,11 @@ record Rule(
             String words,
             BiFunction<Situation, Playbook, Optional<Sentence>> says,
             String tenths) {
+        return new Rule(name, topic, words, asked -> says.apply(asked.s, asked.p), table(tenths));
+    }
+
+    /** One that looks at what others look at too. */
+    static Rule of(String name, Topic topic, String words, Function<Asked, Optional<Sentence>> says, String tenths) {
         return new Rule(name, topic, words, says, table(tenths));
     }
 }

@@ -80,15 +80,17 @@ final class TargetRules {
                 .map(target -> Sentence.of("it is not for " + target.words()));
     }
 
-    private static Optional<Sentence> inSeason(Situation s, Playbook p) {
-        Species species = focus(s, p);
+    private static Optional<Sentence> inSeason(Rule.Asked asked) {
+        Situation s = asked.s();
+        Species species = asked.focus();
         return s.entry(species)
                 .filter(entry -> entry.inSeason(s.day()).orElse(false))
                 .map(entry -> Sentence.of("your table has " + species.words() + " in season"));
     }
 
-    static Optional<Sentence> outOfSeason(Situation s, Playbook p) {
-        Species species = focus(s, p);
+    static Optional<Sentence> outOfSeason(Rule.Asked asked) {
+        Situation s = asked.s();
+        Species species = asked.focus();
         return s.entry(species)
                 .filter(entry -> !entry.inSeason(s.day()).orElse(true))
                 .map(entry -> Sentence.of("your table has " + species.words() + " out of season"));
@@ -112,10 +114,9 @@ final class TargetRules {
                 .map(room -> Sentence.of("room for {0} in the bag: few lines do", Figure.count(room)));
     }
 
-    private static Optional<Sentence> comfortable(Situation s, Playbook p) {
+    private static Optional<Sentence> comfortable(Rule.Asked asked) {
         return surface(
-                s,
-                p,
+                asked,
                 (species, band, surface) -> away(band, surface) == 0
                         ? Sentence.of(
                                 "{0} sits in the {1} to {2} that " + species.words() + " like",
@@ -125,10 +126,9 @@ final class TargetRules {
                         : null);
     }
 
-    private static Optional<Sentence> bearable(Situation s, Playbook p) {
+    private static Optional<Sentence> bearable(Rule.Asked asked) {
         return surface(
-                s,
-                p,
+                asked,
                 (species, band, surface) ->
                         away(band, surface) > 0 && surface >= band.coldest() && surface <= band.warmest()
                                 ? Sentence.of(
@@ -141,10 +141,9 @@ final class TargetRules {
         return Math.max(band.coldest() - surface, surface - band.warmest());
     }
 
-    private static Optional<Sentence> outside(Situation s, Playbook p) {
+    private static Optional<Sentence> outside(Rule.Asked asked) {
         return surface(
-                s,
-                p,
+                asked,
                 (species, band, surface) -> beyond(band, surface) > 0
                         ? Sentence.of(
                                 "{0} is outside the {1} to {2} where " + species.words() + " are met",
@@ -154,10 +153,9 @@ final class TargetRules {
                         : null);
     }
 
-    private static Optional<Sentence> farOutside(Situation s, Playbook p) {
+    private static Optional<Sentence> farOutside(Rule.Asked asked) {
         return surface(
-                s,
-                p,
+                asked,
                 (species, band, surface) -> beyond(band, surface) > FAR_K
                         ? Sentence.of("and that by {0}", Figure.step(beyond(band, surface)))
                         : null);
@@ -167,8 +165,9 @@ final class TargetRules {
         Sentence say(Species species, Species.Band band, double surface);
     }
 
-    private static Optional<Sentence> surface(Situation s, Playbook p, OfBand says) {
-        Species species = focus(s, p);
+    private static Optional<Sentence> surface(Rule.Asked asked, OfBand says) {
+        Situation s = asked.s();
+        Species species = asked.focus();
         return s.conditions()
                 .number(Topic.SURFACE)
                 .map(surface -> says.say(species, s.numbers().band(species), surface));

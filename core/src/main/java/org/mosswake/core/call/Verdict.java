@@ -23,7 +23,7 @@ final class Verdict {
                     + " is the least bad, with more against it than for it."));
         }
         Playbook first = ranking.first().playbook();
-        if (!nothing && TargetRules.outOfSeason(s, first).isPresent()) {
+        if (!nothing && TargetRules.outOfSeason(new Rule.Asked(s, first)).isPresent()) {
             said.add(Sentence.of("Out of season by your own table: "
                     + TargetRules.focus(s, first).words() + ", which "
                     + first.id().words() + " is for."));

@@ -48,9 +48,10 @@ final class Weigher {
 
     private int sum(List<Rule> rules, Situation s, Playbook p) {
         int sum = 0;
+        var asked = new Rule.Asked(s, p);
         for (Rule rule : rules) {
             int weight = numbers.tenths(rule, p.id());
-            if (weight != 0 && rule.says().apply(s, p).isPresent()) {
+            if (weight != 0 && rule.says().apply(asked).isPresent()) {
                 sum += weight;
             }
         }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.solvers.BrentSolver;
+import org.mosswake.core.units.Plane;
 
 /**
  * Height and stream of the tide at a place, by harmonic constituents.
@@ -141,6 +142,6 @@ public record TideStation(
 
     private double awayDeg(double latitude, double longitude) {
         double east = Math.IEEEremainder(longitude - longitudeDeg, 360) * Math.cos(Math.toRadians(latitudeDeg));
-        return Math.hypot(latitude - latitudeDeg, east);
+        return Plane.hypot(latitude - latitudeDeg, east);
     }
 }

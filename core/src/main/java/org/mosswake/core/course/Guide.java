@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.PriorityQueue;
+import org.mosswake.core.units.Plane;
 
 /**
  * Where a course should go by and large: the cheapest way over a lattice, on which water outside the band costs more (E. W. Dijkstra,
@@ -121,7 +122,7 @@ final class Guide {
             return;
         }
         int next = row * side + column;
-        double length = NODE_M * Math.hypot(up, right);
+        double length = NODE_M * Plane.hypot(up, right);
         double there = cost[node] + length * (perM[node] + perM[next]) / 2;
         if (there < cost[next]) {
             cost[next] = there;

@@ -2,6 +2,7 @@ package org.mosswake.core.course;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.mosswake.core.units.Plane;
 
 /** The way about the top of a hump, on the side that the stream sets on to; all round it in still water. */
 final class Hump {
@@ -25,7 +26,7 @@ final class Hump {
         if (!(band.field().at(top.northM(), top.eastM()) < band.to())) {
             return List.of();
         }
-        double mps = Math.hypot(towed.streamNorthMps(), towed.streamEastMps());
+        double mps = Plane.hypot(towed.streamNorthMps(), towed.streamEastMps());
         double from = Math.atan2(-towed.streamEastMps(), -towed.streamNorthMps());
         double reach = mps < SLACK_MPS ? Math.PI : SIDE_RAD;
         var ring = new ArrayList<Pose>();

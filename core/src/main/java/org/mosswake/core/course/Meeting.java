@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.mosswake.core.course.Interception.Train;
 import org.mosswake.core.course.SeenMoving.State;
+import org.mosswake.core.units.Plane;
 
 /**
  * What moves and was seen, and how the lures are brought through ahead of it.
@@ -45,7 +46,7 @@ public record Meeting(State flock, Optional<Interception> how, Verdict can, int 
     public record Sight(double atS, double northM, double eastM, double bearingRad, double distanceM) {
         /** No flock flies so fast or is seen so wrongly: that was another one. */
         private boolean canBe(Sight later) {
-            double apart = Math.hypot(later.northM - northM, later.eastM - eastM);
+            double apart = Plane.hypot(later.northM - northM, later.eastM - eastM);
             return apart <= FASTEST_MPS * (later.atS - atS) + UNSURE * (distanceM + later.distanceM);
         }
 

@@ -1,6 +1,7 @@
 package org.mosswake.core.course;
 
 import java.util.List;
+import org.mosswake.core.units.Plane;
 
 /** Where the boat is and which way she heads. */
 public record Pose(double northM, double eastM, double headingRad) {
@@ -46,7 +47,7 @@ public record Pose(double northM, double eastM, double headingRad) {
         double square = dn * dn + de * de;
         double along = square == 0 ? 0 : ((north - northM) * dn + (east - eastM) * de) / square;
         along = Math.max(0, Math.min(1, along));
-        return Math.hypot(north - northM - along * dn, east - eastM - along * de);
+        return Plane.hypot(north - northM - along * dn, east - eastM - along * de);
     }
 
     /** The nearest of some on a way, looked for from one of them on; {@code last} or the end of the way is the last one. */
@@ -72,6 +73,6 @@ public record Pose(double northM, double eastM, double headingRad) {
     }
 
     double toM(double north, double east) {
-        return Math.hypot(north - northM, east - eastM);
+        return Plane.hypot(north - northM, east - eastM);
     }
 }

@@ -3,6 +3,7 @@ package org.mosswake.core.course;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
+import org.mosswake.core.units.Plane;
 
 /**
  * A flock or a school as it was seen, time after time, by range and bearing: where it is and how it moves, with how little of that is
@@ -30,7 +31,7 @@ public final class SeenMoving {
      */
     public record State(double northM, double eastM, double northMps, double eastMps, double offM, double offMps) {
         double speedMps() {
-            return Math.hypot(northMps, eastMps);
+            return Plane.hypot(northMps, eastMps);
         }
 
         /** The same on the same course, faster by so much; slower where it is negative, and never backwards. */
@@ -121,7 +122,7 @@ public final class SeenMoving {
         RealMatrix on = MatrixUtils.createRealIdentityMatrix(STATE);
         on.setEntry(0, 2, dt);
         on.setEntry(1, 3, dt);
-        double mps = Math.max(1, Math.hypot(state.getEntry(2), state.getEntry(3)));
+        double mps = Math.max(1, Plane.hypot(state.getEntry(2), state.getEntry(3)));
         // A heading that wanders shakes the velocity across it; both ways are taken alike.
         double shake = mps * mps * WANDERS_RAD * WANDERS_RAD / 60;
         RealMatrix noise = MatrixUtils.createRealMatrix(STATE, STATE);
@@ -146,6 +147,6 @@ public final class SeenMoving {
         double a = spread.getEntry(first, first);
         double d = spread.getEntry(first + 1, first + 1);
         double b = spread.getEntry(first, first + 1);
-        return Math.sqrt(Math.max(0, (a + d) / 2 + Math.hypot((a - d) / 2, b)));
+        return Math.sqrt(Math.max(0, (a + d) / 2 + Plane.hypot((a - d) / 2, b)));
     }
 }

@@ -1,6 +1,7 @@
 package org.mosswake.core.course;
 
 import java.util.List;
+import org.mosswake.core.units.Plane;
 
 /**
  * What hangs behind her, as a course needs to know it before it is followed in full: lures come after her along her way through the
@@ -29,7 +30,7 @@ public record Towed(
      * over ground is gone through faster, and her heading turns faster than her course.
      */
     double radiusOverGroundM() {
-        double faster = 1 + Math.hypot(streamNorthMps, streamEastMps) / mps;
+        double faster = 1 + Plane.hypot(streamNorthMps, streamEastMps) / mps;
         return radiusM * faster * faster;
     }
 
@@ -58,7 +59,7 @@ public record Towed(
 
     /** How far the stream sets the farthest lure off her track at most. */
     double setM() {
-        return longestM() * Math.hypot(streamNorthMps, streamEastMps) / mps;
+        return longestM() * Plane.hypot(streamNorthMps, streamEastMps) / mps;
     }
 
     /** Width of the water that her lures are seen in. */

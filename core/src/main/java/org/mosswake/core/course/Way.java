@@ -3,6 +3,7 @@ package org.mosswake.core.course;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.mosswake.core.units.Plane;
 
 /**
  * The shortest way from one pose to another for a boat that turns no tighter than a radius: a turn, a straight run, a turn (L. E.
@@ -16,11 +17,17 @@ public final class Way {
     private final Pose from;
     private final double radiusM;
     private final List<Leg> legs;
+    private final double lengthM;
 
     private Way(Pose from, double radiusM, List<Leg> legs) {
         this.from = from;
         this.radiusM = radiusM;
         this.legs = List.copyOf(legs);
+        double sum = 0;
+        for (Leg leg : legs) {
+            sum += leg.lengthM();
+        }
+        lengthM = sum;
     }
 
     /** @param onM straight on after the second pose is reached */
@@ -43,7 +50,7 @@ public final class Way {
         double ce1 = from.eastM() + first * r * Math.cos(from.headingRad());
         double cn2 = to.northM() - last * r * Math.sin(to.headingRad());
         double ce2 = to.eastM() + last * r * Math.cos(to.headingRad());
-        double off = Math.hypot(cn2 - cn1, ce2 - ce1);
+        double off = Plane.hypot(cn2 - cn1, ce2 - ce1);
         double line = Math.atan2(ce2 - ce1, cn2 - cn1);
         double run = off;
         if (first != last) {
@@ -81,7 +88,7 @@ public final class Way {
     }
 
     public double lengthM() {
-        return legs.stream().mapToDouble(Leg::lengthM).sum();
+        return lengthM;
     }
 
     /** Before 0 she came straight on; beyond the end she goes on as she was. */

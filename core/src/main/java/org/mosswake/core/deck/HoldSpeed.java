@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
 import org.mosswake.core.deck.Instruments.Shown;
+import org.mosswake.core.units.Plane;
 
 /**
  * What a receiver shows while the lures have the speed they want, on the heading she keeps (physics §8): the stream is
@@ -36,12 +37,12 @@ public record HoldSpeed(double groundMps, double streamMps, double streamTowards
         double made = Math.toRadians(course.get());
         double north = over * Math.cos(made) - through * Math.cos(head);
         double east = over * Math.sin(made) - through * Math.sin(head);
-        if (through < LEAST_THROUGH_MPS || Math.hypot(north, east) > MOST_STREAM_MPS) {
+        if (through < LEAST_THROUGH_MPS || Plane.hypot(north, east) > MOST_STREAM_MPS) {
             return Optional.empty();
         }
         return Optional.of(new HoldSpeed(
-                Math.hypot(wantedMps * Math.cos(head) + north, wantedMps * Math.sin(head) + east),
-                Math.hypot(north, east),
+                Plane.hypot(wantedMps * Math.cos(head) + north, wantedMps * Math.sin(head) + east),
+                Plane.hypot(north, east),
                 (Math.toDegrees(Math.atan2(east, north)) + 360) % 360));
     }
 

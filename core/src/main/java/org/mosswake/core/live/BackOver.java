@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.mosswake.core.turn.Side;
+import org.mosswake.core.units.Plane;
 
 /**
  * The way back that brings a lure, not the hull, over a mark: on as she goes for as long as it takes, one turn as tight as
@@ -154,7 +155,7 @@ public record BackOver(
 
     /** The quicker of two that may be: by the way round, and by that of a boat that heads for it already. */
     private static Optional<BackOver> to(Side side, double leadM, double radiusM, Asked asked) {
-        double far = Math.hypot(asked.mark().northM(), asked.mark().eastM());
+        double far = Plane.hypot(asked.mark().northM(), asked.mark().eastM());
         double direct = (far + asked.lengthM()) / asked.motion().throughMps();
         return Stream.of(0.0, direct)
                 .flatMap(guess -> to(side, leadM, radiusM, asked, guess).stream())
@@ -175,7 +176,7 @@ public record BackOver(
             // In the water the mark goes against the stream; the hull passes it so much to the side as the lure lies.
             double north = mark.northM() - motion.streamNorthMps() * in + starboardM * Math.sin(steer) - centreNorth;
             double east = mark.eastM() - motion.streamEastMps() * in - starboardM * Math.cos(steer) - centreEast;
-            double far = Math.hypot(north, east);
+            double far = Plane.hypot(north, east);
             if (far < radiusM) {
                 return Optional.empty();
             }

@@ -1,6 +1,7 @@
 package org.mosswake.core.live;
 
 import java.time.Duration;
+import org.mosswake.core.units.Plane;
 
 /**
  * Another boat as she is believed to go: a straight way that wanders a little, by all she told of place and speed since
@@ -51,8 +52,8 @@ record Followed(OtherBoat boat, double place, double both, double speed) {
         double bothNow = both + dt * speed + WANDERS * dt * dt / 2;
         double speedNow = speed + WANDERS * dt;
         double awaited = placeNow + PLACE_M * PLACE_M;
-        if (Math.hypot(is[0] - was[0], is[1] - was[1]) > TURNED_MPS
-                || Math.hypot(north, east) > ELSEWHERE * Math.sqrt(awaited)) {
+        if (Plane.hypot(is[0] - was[0], is[1] - was[1]) > TURNED_MPS
+                || Plane.hypot(north, east) > ELSEWHERE * Math.sqrt(awaited)) {
             return first(told);
         }
         double ofPlace = placeNow / awaited;
@@ -74,7 +75,7 @@ record Followed(OtherBoat boat, double place, double both, double speed) {
                         told.name(),
                         told.at(),
                         plane.onEarth(at[0], at[1]),
-                        Math.hypot(goes[0], goes[1]),
+                        Plane.hypot(goes[0], goes[1]),
                         (Math.toDegrees(Math.atan2(goes[1], goes[0])) + 360) % 360),
                 p - b * b / heard,
                 b * (1 - s / heard),

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.mosswake.core.turn.Bend;
+import org.mosswake.core.units.Plane;
 
 /**
  * The spread at a moment.
@@ -58,7 +59,7 @@ public record LiveMoment(
 
         /** Of her transom, the lure (m). */
         public double asternM() {
-            return Math.hypot(nodes.get(0).northM(), nodes.get(0).eastM());
+            return Plane.hypot(nodes.get(0).northM(), nodes.get(0).eastM());
         }
     }
 

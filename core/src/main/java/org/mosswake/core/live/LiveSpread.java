@@ -13,6 +13,7 @@ import org.mosswake.core.turn.Bend;
 import org.mosswake.core.turn.Pose;
 import org.mosswake.core.turn.SailedSpread;
 import org.mosswake.core.turn.TurnRules;
+import org.mosswake.core.units.Plane;
 
 /**
  * The spread on the water, fed with what instruments tell. Each second of her way the lines are led one step on; what is
@@ -267,7 +268,7 @@ public final class LiveSpread {
                 .map(node -> new LiveMoment.Node(datum.x() - node.x(), node.y() - datum.y(), node.heightM()))
                 .toList();
         var lure = nodes.get(0);
-        double lag = Math.hypot(lure.northM(), lure.eastM()) / motion.throughMps();
+        double lag = Plane.hypot(lure.northM(), lure.eastM()) / motion.throughMps();
         double lowest = sailed.lureDepthM() + line.hangsBelowM();
         var shoalest = soundings.shoalest(at, lag, lowest + LiveWarnings.TOUCHES_M);
         var clearance = Double.isNaN(shoalest.depthM())

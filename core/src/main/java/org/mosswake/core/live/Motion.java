@@ -1,5 +1,7 @@
 package org.mosswake.core.live;
 
+import org.mosswake.core.units.Plane;
+
 /**
  * How she moves, as well as it is known. The doubts are standard deviations.
  *
@@ -27,7 +29,7 @@ public record Motion(
     }
 
     public double groundMps() {
-        return Math.hypot(groundNorthMps(), groundEastMps());
+        return Plane.hypot(groundNorthMps(), groundEastMps());
     }
 
     public double courseDeg() {
@@ -39,7 +41,7 @@ public record Motion(
     }
 
     public double streamMps() {
-        return Math.hypot(streamNorthMps, streamEastMps);
+        return Plane.hypot(streamNorthMps, streamEastMps);
     }
 
     public double streamTowardsDeg() {
@@ -53,7 +55,7 @@ public record Motion(
 
     /** Over ground at another speed through the water, on this heading with this stream (m/s). */
     public double groundAt(double mps) {
-        return Math.hypot(mps * Math.cos(headingRad) + streamNorthMps, mps * Math.sin(headingRad) + streamEastMps);
+        return Plane.hypot(mps * Math.cos(headingRad) + streamNorthMps, mps * Math.sin(headingRad) + streamEastMps);
     }
 
     private static double degrees(double radians) {

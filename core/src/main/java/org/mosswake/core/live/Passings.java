@@ -12,6 +12,7 @@ import java.util.function.DoubleUnaryOperator;
 import org.mosswake.core.live.LiveMoment.LivePlace;
 import org.mosswake.core.live.LiveMoment.Node;
 import org.mosswake.core.units.Figure;
+import org.mosswake.core.units.Plane;
 import org.mosswake.core.units.Sentence;
 
 /**
@@ -189,7 +190,7 @@ final class Passings {
             Node far = nodes.get(i);
             double dn = far.northM() - near.northM();
             double de = far.eastM() - near.eastM();
-            double length = Math.hypot(dn, de);
+            double length = Plane.hypot(dn, de);
             // near + s·d = other + t·v
             double cross = vn * de - ve * dn;
             double t = ((near.northM() - north) * de - (near.eastM() - east) * dn) / cross;

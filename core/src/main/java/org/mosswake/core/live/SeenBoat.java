@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.hipparchus.stat.regression.SimpleRegression;
+import org.mosswake.core.units.Plane;
 
 /** The way of a boat that sends nothing, from where she was seen: twice by bearing and distance is a course and a speed. */
 public final class SeenBoat {
@@ -49,7 +50,7 @@ public final class SeenBoat {
                 "The boat you saw",
                 last.at(),
                 plane.onEarth(north.getIntercept(), east.getIntercept()),
-                Math.hypot(vn, ve),
+                Plane.hypot(vn, ve),
                 (Math.toDegrees(Math.atan2(ve, vn)) + 360) % 360,
                 true));
     }
@@ -59,7 +60,7 @@ public final class SeenBoat {
         double[] there = plane.of(before.place());
         return seconds >= LEAST.toSeconds()
                 && seconds <= MOST.toSeconds()
-                && Math.hypot(there[0], there[1]) <= MOST_MPS * seconds;
+                && Plane.hypot(there[0], there[1]) <= MOST_MPS * seconds;
     }
 
     private static double before(Sighting before, Sighting last) {

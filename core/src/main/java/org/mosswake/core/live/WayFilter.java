@@ -10,6 +10,7 @@ import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.QRDecomposer;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
+import org.mosswake.core.units.Plane;
 
 /**
  * How a boat moves, from what instruments tell: an extended Kalman filter of a boat that holds her speed through the water
@@ -122,7 +123,7 @@ public final class WayFilter {
             double course = Math.toRadians(sample.courseDeg().get());
             north = sample.groundMps().get() * Math.cos(course);
             east = sample.groundMps().get() * Math.sin(course);
-        } else if (Math.hypot(at[0], at[1]) >= FIRST_RUN_M) {
+        } else if (Plane.hypot(at[0], at[1]) >= FIRST_RUN_M) {
             double run = seconds(sample.at());
             north = at[0] / run;
             east = at[1] / run;
@@ -131,7 +132,7 @@ public final class WayFilter {
         }
         Optional<double[]> known = tide.at(sample.at());
         double[] stream = known.orElse(new double[] {0, 0});
-        double speed = Math.hypot(north - stream[0], east - stream[1]);
+        double speed = Plane.hypot(north - stream[0], east - stream[1]);
         if (speed < WayModel.SLOWEST_MPS) {
             return;
         }
@@ -163,8 +164,8 @@ public final class WayFilter {
                     state.getEntry(WayModel.TURN),
                     state.getEntry(WayModel.STREAM_NORTH),
                     state.getEntry(WayModel.STREAM_EAST),
-                    Math.hypot(still, Math.sqrt(sure.getEntry(WayModel.SPEED, WayModel.SPEED))),
-                    Math.hypot(
+                    Plane.hypot(still, Math.sqrt(sure.getEntry(WayModel.SPEED, WayModel.SPEED))),
+                    Plane.hypot(
                             still,
                             Math.sqrt(Math.max(
                                     sure.getEntry(WayModel.STREAM_NORTH, WayModel.STREAM_NORTH),

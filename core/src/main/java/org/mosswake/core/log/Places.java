@@ -13,6 +13,7 @@ import org.mosswake.core.clock.TidalStream;
 import org.mosswake.core.clock.TideStation;
 import org.mosswake.core.log.LogEntry.Place;
 import org.mosswake.core.units.Figure;
+import org.mosswake.core.units.Plane;
 import org.mosswake.core.units.Sentence;
 
 /**
@@ -76,7 +77,7 @@ public record Places(int strikes, int of, double north, double east, double radi
         }
 
         double from(double otherNorth, double otherEast) {
-            return Math.hypot(north - otherNorth, east - otherEast);
+            return Plane.hypot(north - otherNorth, east - otherEast);
         }
     }
 
@@ -145,7 +146,7 @@ public record Places(int strikes, int of, double north, double east, double radi
 
     /** On which side of what was fished, clockwise from north; empty near the middle of it. */
     public Optional<String> side() {
-        if (Math.hypot(north, east) < MIDDLE_M) {
+        if (Plane.hypot(north, east) < MIDDLE_M) {
             return Optional.empty();
         }
         double bearing = Math.toDegrees(Math.atan2(east, north));

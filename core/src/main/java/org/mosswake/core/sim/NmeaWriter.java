@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
+import org.mosswake.core.units.Plane;
 import org.mosswake.core.units.SpeedUnit;
 
 /** Sentences as instruments write them. Angles are degrees, speeds m/s, lengths m. */
@@ -49,7 +50,7 @@ final class NmeaWriter {
     static String target(String name, double northM, double eastM, double mps, double courseDeg) {
         return sentence(
                 "$RATTM,01,%.3f,%05.1f,T,%.1f,%05.1f,T,,,N,%s,T,,,A",
-                Math.hypot(northM, eastM) / MILE_M,
+                Plane.hypot(northM, eastM) / MILE_M,
                 towards(northM, eastM),
                 SpeedUnit.KNOT.fromSi(mps),
                 courseDeg,

@@ -1,5 +1,7 @@
 package org.mosswake.core.sim;
 
+import org.mosswake.core.units.Plane;
+
 /**
  * Another boat that comes by every quarter of an hour, on her way across the lines of a boat that holds her course.
  *
@@ -36,7 +38,7 @@ public record Passer(double northM, double eastM, double northMps, double eastMp
     }
 
     double mps() {
-        return Math.hypot(northMps, eastMps);
+        return Plane.hypot(northMps, eastMps);
     }
 
     double courseDeg() {

@@ -14,6 +14,7 @@ import org.mosswake.core.clock.SunDay.Light;
 import org.mosswake.core.live.Sample;
 import org.mosswake.core.playbook.Species;
 import org.mosswake.core.strikes.Seen;
+import org.mosswake.core.units.Plane;
 
 /** A day on an invented sea: she sails, her instruments write, fish take what they like. */
 public final class Practice {
@@ -149,7 +150,7 @@ public final class Practice {
             PracticeState state, Seen what, double northM, double eastM, double furthestM) {
         double north = northM - state.northM();
         double east = eastM - state.eastM();
-        double off = Math.hypot(north, east);
+        double off = Plane.hypot(north, east);
         double bearing = (NmeaWriter.towards(north, east) - state.headingDeg() + 360) % 360;
         return off <= furthestM ? Optional.of(new Sight(what, bearing, off)) : Optional.empty();
     }

@@ -3,6 +3,7 @@ package org.mosswake.core.sim;
 import java.util.List;
 import org.mosswake.core.live.LocalPlane;
 import org.mosswake.core.live.Sample;
+import org.mosswake.core.units.Plane;
 import org.mosswake.core.units.SpeedUnit;
 
 /** The boat of a practice day: how she answers her helm on the sea, second by second, and what her instruments write. */
@@ -104,7 +105,7 @@ final class PracticeBoat {
                         state.at(),
                         place.latitudeDeg(),
                         place.longitudeDeg(),
-                        Math.hypot(ground[0], ground[1]),
+                        Plane.hypot(ground[0], ground[1]),
                         NmeaWriter.towards(ground[0], ground[1])),
                 NmeaWriter.water(
                         state.headingDeg(), Math.max(0, state.throughMps() + dice.between(-0.08, 0.08, "log", 0))),
@@ -126,6 +127,6 @@ final class PracticeBoat {
         double ahead = blows * Math.cos(from) + state.throughMps();
         double abeam = blows * Math.sin(from);
         return NmeaWriter.wind(
-                NmeaWriter.towards(ahead, abeam), Math.min(Math.hypot(ahead, abeam), SpeedUnit.KNOT.toSi(60)));
+                NmeaWriter.towards(ahead, abeam), Math.min(Plane.hypot(ahead, abeam), SpeedUnit.KNOT.toSi(60)));
     }
 }

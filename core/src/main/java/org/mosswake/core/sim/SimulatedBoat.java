@@ -3,6 +3,7 @@ package org.mosswake.core.sim;
 import java.time.Instant;
 import java.util.List;
 import java.util.Random;
+import org.mosswake.core.units.Plane;
 import org.mosswake.core.units.SpeedUnit;
 
 /**
@@ -48,7 +49,7 @@ public final class SimulatedBoat {
                         BEGINS.plusSeconds(second),
                         latitudeDeg + northM / METRES_A_DEGREE,
                         longitudeDeg + eastM / METRES_A_DEGREE / Math.cos(Math.toRadians(latitudeDeg)),
-                        Math.hypot(northMps, eastMps),
+                        Plane.hypot(northMps, eastMps),
                         NmeaWriter.towards(northMps, eastMps)),
                 NmeaWriter.water(Math.toDegrees(heading), throughMps),
                 NmeaWriter.depth(depthM(), 0.6),

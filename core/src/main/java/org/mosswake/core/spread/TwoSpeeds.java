@@ -2,6 +2,7 @@ package org.mosswake.core.spread;
 
 import java.util.Optional;
 import org.mosswake.core.spread.Here.Stream;
+import org.mosswake.core.units.Plane;
 
 /**
  * Two speeds, always both: through the water, which works the lure, and over the ground, which covers bottom. Directions
@@ -24,7 +25,7 @@ public record TwoSpeeds(double throughWaterMps, double overGroundMps, double cou
         double course = Math.atan2(east, north);
         return new TwoSpeeds(
                 throughWaterMps,
-                Math.hypot(north, east),
+                Plane.hypot(north, east),
                 course < 0 ? course + 2 * Math.PI : course,
                 stream.mps() * Math.cos(stream.towardsRad() - headingRad));
     }

@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.mosswake.core.units.Plane;
 
 /**
  * The way of a boat over ground. What she tows follows it, at first order: a lure so many metres astern lies that far back
@@ -99,14 +100,14 @@ public final class Track {
     }
 
     private static double metres(Fix from, Fix to) {
-        return Math.hypot(northM(from, to), eastM(from, to));
+        return Plane.hypot(northM(from, to), eastM(from, to));
     }
 
     /** A part of the way back from {@code to} towards {@code from}, and to starboard of that way. */
     private static Spot aside(Fix from, Fix to, double part, double starboardM) {
         double north = northM(from, to);
         double east = eastM(from, to);
-        double length = Math.hypot(north, east);
+        double length = Plane.hypot(north, east);
         double northOf = -part * north - starboardM * east / length;
         double eastOf = -part * east + starboardM * north / length;
         double latitude = to.latitudeDeg() + Math.toDegrees(northOf / EARTH_M);

@@ -3,6 +3,7 @@ package org.mosswake.core.tow;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.mosswake.core.units.Plane;
 
 /**
  * The line from a downrigger's clip up to the rod: the same field equations between two fixed ends, in the plane of the
@@ -114,7 +115,7 @@ public record Belly(double speedMps, double clipDepthM, double clipBehindM, doub
                 if (path != null) {
                     path.add(new Point(end[0] + clipBehindM, 0, tipHeightM));
                 }
-                return new double[] {end[0], end[1], length + share * ds, Math.hypot(end[2], end[3])};
+                return new double[] {end[0], end[1], length + share * ds, Plane.hypot(end[2], end[3])};
             }
             length += ds;
             at = next;
@@ -141,7 +142,7 @@ public record Belly(double speedMps, double clipDepthM, double clipBehindM, doub
 
     /** dr/ds = t, dF/ds = −f, as for the tow. */
     private double[] slope(double[] at) {
-        double tension = Math.hypot(at[2], at[3]);
+        double tension = Plane.hypot(at[2], at[3]);
         double tx = at[2] / tension;
         double tz = at[3] / tension;
         double density = at[1] < 0 ? Physics.SEA_WATER_DENSITY : Physics.AIR_DENSITY;
@@ -149,7 +150,7 @@ public record Belly(double speedMps, double clipDepthM, double clipBehindM, doub
         double along = speedMps * tx;
         double nx = speedMps - along * tx;
         double nz = -along * tz;
-        double normal = half * line.normalDragCoefficient() * Math.hypot(nx, nz);
+        double normal = half * line.normalDragCoefficient() * Plane.hypot(nx, nz);
         double skin = half * Math.PI * line.tangentialDragCoefficient() * Math.abs(along) * along;
         double weight =
                 (line.densityKgPerM3() - density) * Physics.GRAVITY * Math.PI * line.diameterM() * line.diameterM() / 4;

@@ -1,5 +1,7 @@
 package org.mosswake.core.turn;
 
+import org.mosswake.core.units.Plane;
+
 /**
  * Lets a line follow its tip round a circle until the lure's own circle stands: the time-stepped model of every turn,
  * asked a question with a known answer.
@@ -46,7 +48,7 @@ public final class CircleSolver {
                 return new CircleAnswer.NotSettled("No shape was found " + Math.round(k * dt) + " s into the turn.");
             }
             if (angle - lookedAt >= 1) {
-                double r = Math.hypot(line.x[0], line.y[0]);
+                double r = Plane.hypot(line.x[0], line.y[0]);
                 double lag = lag(line);
                 boolean stands = Math.abs(r - lastRadius) <= STANDS * radius && Math.abs(lag - lastLag) <= STANDS;
                 if (angle > least && stands) {

@@ -6,6 +6,7 @@ import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.fault.FaultCode;
 import org.mosswake.core.fault.FaultException;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.units.Plane;
 
 /** What the helm does: the pivot's way over still water, leg after leg; straight on before and after. */
 public record Helm(List<Leg> legs) {
@@ -88,7 +89,7 @@ public record Helm(List<Leg> legs) {
         for (int i = 0; i < marks.size(); i++) {
             double dx = marks.get(i).asternM() - x;
             double dy = marks.get(i).starboardM() - y;
-            double length = Math.hypot(dx, dy);
+            double length = Plane.hypot(dx, dy);
             double wanted = Math.atan2(dy, -dx);
             double turn = Math.IEEEremainder(wanted - heading, 2 * Math.PI);
             if (length == 0 || Math.abs(turn) > SHARPEST) {

@@ -3,6 +3,7 @@ package org.mosswake.core.turn;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntFunction;
+import org.mosswake.core.units.Plane;
 
 /**
  * One line followed step by step along a way of the pivot, as far as anyone has asked. Step 0 is where it starts.
@@ -44,7 +45,7 @@ final class LineTrace {
         var y = new double[n + 1];
         var x1 = new double[n + 1];
         var y1 = new double[n + 1];
-        double step = Math.hypot(way.apply(1).x() - start.x(), way.apply(1).y() - start.y());
+        double step = Plane.hypot(way.apply(1).x() - start.x(), way.apply(1).y() - start.y());
         for (int i = 0; i <= n; i++) {
             x[i] = start.placeX(line.restAstern[i], line.restStarboard[i]);
             y[i] = start.placeY(line.restAstern[i], line.restStarboard[i]);
@@ -117,7 +118,7 @@ final class LineTrace {
     private void compareWithRest(int step, Pose pose) {
         double worst = 0;
         for (int i = line.chain.pieces - 1; i >= 0; i--) {
-            double off = Math.hypot(
+            double off = Plane.hypot(
                     pose.astern(stepper.x[i], stepper.y[i]) - line.restAstern[i],
                     pose.starboard(stepper.x[i], stepper.y[i]) - line.restStarboard[i]);
             worst = Math.max(worst, off);

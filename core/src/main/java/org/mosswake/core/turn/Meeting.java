@@ -1,5 +1,7 @@
 package org.mosswake.core.turn;
 
+import org.mosswake.core.units.Plane;
+
 /**
  * How two lines lie to one another at a moment. They <em>meet</em> where they cross in plan and stand no farther over one
  * another than lines that slide on each other do, or where a lure comes to the other line; with water between they
@@ -165,12 +167,12 @@ final class Meeting {
         double shareTwo = other.share(nearest.piece, nearest.along);
         double range = turned ? pair.gap().at(shareTwo, shareOne) : pair.gap().at(shareOne, shareTwo);
         double up = Math.max(0, nearest.up - range);
-        double apart = Math.hypot(nearest.across, up);
+        double apart = Plane.hypot(nearest.across, up);
         spare = Math.min(spare, apart - pair.takes());
         if (apart < pair.takes()) {
             note(Grade.MEETS, nearest.up, nearest.x, nearest.y, nearest.z);
         } else if (nearest.across < pair.across() && nearest.up < pair.up()) {
-            note(Grade.NEAR, Math.hypot(nearest.across, nearest.up), nearest.x, nearest.y, nearest.z);
+            note(Grade.NEAR, Plane.hypot(nearest.across, nearest.up), nearest.x, nearest.y, nearest.z);
         }
     }
 
@@ -213,7 +215,7 @@ final class Meeting {
                     double height = other.z[j] + u * (other.z[j + 1] - other.z[j]);
                     across = plan;
                     up = Math.abs(one.z[0] - height);
-                    space = Math.min(space, Math.hypot(plan, up));
+                    space = Math.min(space, Plane.hypot(plan, up));
                     piece = j;
                     along = u;
                     x = px - ox / 2;

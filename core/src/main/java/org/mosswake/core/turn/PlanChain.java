@@ -7,6 +7,7 @@ import org.mosswake.core.tow.Link;
 import org.mosswake.core.tow.Physics;
 import org.mosswake.core.tow.Tow;
 import org.mosswake.core.tow.TowProfile;
+import org.mosswake.core.units.Plane;
 
 /**
  * The line cut into pieces between nodes, as columns. Node 0 is the lure, node {@code pieces} the tip; piece i lies
@@ -83,7 +84,7 @@ final class PlanChain {
             var above = profile.below(cuts[i + 1]);
             double dx = above.asternM() - below.asternM();
             double dy = above.starboardM() - below.starboardM();
-            double l = Math.hypot(dx, dy);
+            double l = Plane.hypot(dx, dy);
             double gain = l > 1e-9
                     ? ((above.pullAsternN() - below.pullAsternN()) * dx
                                     + (above.pullStarboardN() - below.pullStarboardN()) * dy)

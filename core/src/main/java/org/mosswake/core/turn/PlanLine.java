@@ -9,6 +9,7 @@ import org.mosswake.core.tow.TowAnswer;
 import org.mosswake.core.tow.TowLimits;
 import org.mosswake.core.tow.TowProfile;
 import org.mosswake.core.tow.TowSolver;
+import org.mosswake.core.units.Plane;
 
 /** One line ready to be turned: its chain in plan, how it lies on a straight course, and how deep its lure runs at which speed. */
 final class PlanLine {
@@ -70,7 +71,7 @@ final class PlanLine {
             restZ[i] = at.heightM();
             follows[i] = wet > 0 ? Math.max(0, 1 - cuts[i] / wet) : 0;
             if (i < n) {
-                restTension[i] = Math.hypot(at.pullAsternN(), at.pullStarboardN());
+                restTension[i] = Plane.hypot(at.pullAsternN(), at.pullStarboardN());
             }
         }
         double cut = profile.lengthM() - TurnRules.NEAR_TIP_M;

@@ -2,6 +2,7 @@ package org.mosswake.core.turn;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.mosswake.core.units.Plane;
 
 /**
  * The frames of a turn that a drawing needs: what lies between two of them is within a tolerance of the straight way from
@@ -56,7 +57,7 @@ public final class ThinnedTurn {
             for (int n = 0; n < here.size(); n++) {
                 double astern = mix(before.get(n).asternM(), after.get(n).asternM(), share);
                 double starboard = mix(before.get(n).starboardM(), after.get(n).starboardM(), share);
-                if (Math.hypot(here.get(n).asternM() - astern, here.get(n).starboardM() - starboard) > toleranceM) {
+                if (Plane.hypot(here.get(n).asternM() - astern, here.get(n).starboardM() - starboard) > toleranceM) {
                     return false;
                 }
             }

@@ -1,6 +1,7 @@
 package org.mosswake.core.turn;
 
 import java.util.Arrays;
+import org.mosswake.core.units.Plane;
 
 /**
  * Steps a line in time. Overdamped: at every node the pulls of its two pieces and the drag of the water balance,
@@ -72,7 +73,7 @@ final class TurnStepper {
 
     /** Lays the line straight behind its tip, as it runs on a straight course with this velocity of the tip (m/s). */
     void layStraight(double tipX, double tipY, double velocityX, double velocityY) {
-        double speed = Math.hypot(velocityX, velocityY);
+        double speed = Plane.hypot(velocityX, velocityY);
         x[n] = tipX;
         y[n] = tipY;
         double pull = 0;

@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.mosswake.core.units.Figure;
+import org.mosswake.core.units.Plane;
 import org.mosswake.core.units.Sentence;
 import org.mosswake.core.water.Beginning.Reason;
 import org.mosswake.core.water.Beginning.Rule;
@@ -116,7 +117,7 @@ public final class Beginnings {
         int far = (int) Math.ceil(ask.reachM() / LATTICE_M);
         for (int north = -far; north <= far; north++) {
             for (int east = -far; east <= far; east++) {
-                double off = LATTICE_M * Math.hypot(north, east);
+                double off = LATTICE_M * Plane.hypot(north, east);
                 Spot spot = ask.home().on(Math.atan2(east, north), off);
                 if (off <= ask.reachM()
                         && Bottom.about(depth.get(), spot)
@@ -242,7 +243,7 @@ public final class Beginnings {
         if (east.isEmpty() || north.isEmpty()) {
             return;
         }
-        double mps = Math.hypot(east.get(), north.get());
+        double mps = Plane.hypot(east.get(), north.get());
         if (mps >= FELT_MPS) {
             // Fish wait where the water meets what stands in it.
             reasons.add(new Reason(

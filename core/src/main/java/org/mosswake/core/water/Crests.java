@@ -3,6 +3,7 @@ package org.mosswake.core.water;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.mosswake.core.units.Plane;
 
 /** Cells of some rows in which the water changes more than on both sides of them, along the way it changes. */
 final class Crests {
@@ -88,7 +89,7 @@ final class Crests {
         double north = slopes.north[i] / grid.frame().northM();
         double east = slopes.east[i] / grid.frame().eastM();
         return new Front.Point(
-                row, column, step(row, column, i), MILE_M * Math.hypot(north, east), Math.atan2(east, north), sure[i]);
+                row, column, step(row, column, i), MILE_M * Plane.hypot(north, east), Math.atan2(east, north), sure[i]);
     }
 
     /** Between the levels of its two waters; by its slope alone where one of them is not known. */

@@ -1,6 +1,7 @@
 package org.mosswake.core.water;
 
 import java.util.Arrays;
+import org.mosswake.core.units.Plane;
 
 /**
  * The plane that fits best about each cell of some rows, by weighted least squares under a Gaussian, over the cells that are
@@ -168,7 +169,7 @@ final class Slopes {
             level[i] = (float) (mean + v - bx * mx - by * my);
             east[i] = (float) bx;
             north[i] = (float) by;
-            steep[i] = (float) Math.hypot(bx, by);
+            steep[i] = (float) Plane.hypot(bx, by);
             // Squared weights spread half as wide as the weights: half of their second moment.
             double narrow = Math.min(xx, yy);
             noise[i] = (float) Math.sqrt(m[9][c] / (n * n) / (2 * narrow));

@@ -1,12 +1,14 @@
 package org.mosswake.core.water;
 
+import org.mosswake.core.units.Plane;
+
 /** A place at sea. */
 public record Spot(double latDeg, double lonDeg) {
     static final double MILE_M = 1852;
 
     /** On a plane about here: good to a percent over a day's run (m). */
     public double toM(Spot other) {
-        return Math.hypot(northM(other), eastM(other));
+        return Plane.hypot(northM(other), eastM(other));
     }
 
     public double northM(Spot other) {
@@ -19,7 +21,7 @@ public record Spot(double latDeg, double lonDeg) {
 
     /** So many metres north and east of here. */
     public Spot by(double northM, double eastM) {
-        return on(Math.atan2(eastM, northM), Math.hypot(northM, eastM));
+        return on(Math.atan2(eastM, northM), Plane.hypot(northM, eastM));
     }
 
     /** So far from here, clockwise from north. */

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.mosswake.core.call.Evidence;
 
 /**
@@ -81,9 +82,14 @@ public record WeightFit(int days, int strikes, double minutes, double scale, Lis
             this.spells = spells;
             moves = new double[keys.size()];
             squares = new double[keys.size()];
-            double day = likeliestDay();
-            List<MixedPoisson> fits = Arrays.stream(SPREADS)
-                    .mapToObj(spread -> MixedPoisson.fit(keys, spells, spread, day))
+            int middle = SPREADS.length / 2;
+            var likeliest = Arrays.stream(DAYS)
+                    .mapToObj(day -> new OfDay(day, MixedPoisson.fit(keys, spells, SPREADS[middle], day)))
+                    .max(Comparator.comparingDouble(one -> one.fit().evidence()))
+                    .orElseThrow();
+            List<MixedPoisson> fits = IntStream.range(0, SPREADS.length)
+                    .mapToObj(i ->
+                            i == middle ? likeliest.fit() : MixedPoisson.fit(keys, spells, SPREADS[i], likeliest.day()))
                     .toList();
             double most =
                     fits.stream().mapToDouble(MixedPoisson::evidence).max().orElseThrow();
@@ -98,14 +104,8 @@ public record WeightFit(int days, int strikes, double minutes, double scale, Lis
             }
         }
 
-        private double likeliestDay() {
-            return Arrays.stream(DAYS)
-                    .boxed()
-                    .max(Comparator.comparingDouble(
-                            day -> MixedPoisson.fit(keys, spells, SPREADS[SPREADS.length / 2], day)
-                                    .evidence()))
-                    .orElseThrow();
-        }
+        /** At one spread of what a day is worth. */
+        private record OfDay(double day, MixedPoisson fit) {}
 
         private void add(MixedPoisson fit, double share) {
             scale += share * fit.scale();

@@ -9,6 +9,7 @@ import org.mosswake.core.course.Interception.Train;
 import org.mosswake.core.course.MetFlock.End;
 import org.mosswake.core.course.MetReport.Attempts;
 import org.mosswake.core.course.SeenMoving.State;
+import org.mosswake.core.units.Plane;
 
 class InterceptionTest {
     private static final Train TRAIN = new Train(4, 60, 24, 75);
@@ -123,7 +124,7 @@ class InterceptionTest {
             for (int t = 0; t <= 240; t += 10) {
                 double north = 1500 - 1.5 * t;
                 double east = 400 + 1.2 * t;
-                double range = Math.hypot(north, east) * (1 + 0.03 * random.nextGaussian());
+                double range = Plane.hypot(north, east) * (1 + 0.03 * random.nextGaussian());
                 double bearing = Math.atan2(east, north) + Math.toRadians(2) * random.nextGaussian();
                 if (seen == null) {
                     seen = SeenMoving.first(t, boat, bearing, range, errors);
@@ -132,9 +133,9 @@ class InterceptionTest {
                 }
             }
             State last = seen.at(240);
-            double miss = Math.hypot(last.northM() - 1140, last.eastM() - 688);
+            double miss = Plane.hypot(last.northM() - 1140, last.eastM() - 688);
             inside += miss < 2 * last.offM() ? 1 : 0;
-            off += Math.hypot(last.northMps() + 1.5, last.eastMps() - 1.2);
+            off += Plane.hypot(last.northMps() + 1.5, last.eastMps() - 1.2);
         }
         assertThat(inside / flocks).isGreaterThan(0.85);
         assertThat(off / flocks).isLessThan(0.6);
@@ -160,7 +161,7 @@ class InterceptionTest {
     }
 
     private static Meeting.Sight sight(double atS, double north, double east) {
-        return new Meeting.Sight(atS, north, east, Math.atan2(east, north), Math.hypot(north, east));
+        return new Meeting.Sight(atS, north, east, Math.atan2(east, north), Plane.hypot(north, east));
     }
 
     /** Seen by eye from where she lies: what two looks in twenty seconds say of its way is worth little, and said to be. */

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Random;
 import org.mosswake.core.course.Interception.Train;
 import org.mosswake.core.course.Meeting.Verdict;
+import org.mosswake.core.units.Plane;
 
 /** A boat with lures meets a flock whose heading wanders, seen with errors each ten seconds. */
 final class MetFlock {
@@ -116,7 +117,7 @@ final class MetFlock {
             if (t % ASKED_S == 0) {
                 double north = flock[t][0] - boat.northM();
                 double east = flock[t][1] - boat.eastM();
-                double range = Math.hypot(north, east) * (1 + ERRORS.rangeShare() * random.nextGaussian());
+                double range = Plane.hypot(north, east) * (1 + ERRORS.rangeShare() * random.nextGaussian());
                 double bearing = Math.atan2(east, north) + ERRORS.bearingRad() * random.nextGaussian();
                 if (seen == null) {
                     seen = SeenMoving.first(t, boat, bearing, range, ERRORS);

@@ -1,6 +1,7 @@
 package org.mosswake.core.course;
 
 import java.util.SplittableRandom;
+import org.mosswake.core.units.Plane;
 
 /** A ledge that winds, with a hump or two, at any bearing: the band is a range of its depths, and the start lies in it. */
 final class SeededSeabed {
@@ -47,7 +48,7 @@ final class SeededSeabed {
         }
         double depth = 60 + slope * across;
         for (double[] hump : humps) {
-            double off = Math.hypot(along - hump[0], across - hump[1]);
+            double off = Plane.hypot(along - hump[0], across - hump[1]);
             depth -= hump[3] * Math.exp(-off * off / (2 * hump[2] * hump[2]));
         }
         return Math.max(3, depth);

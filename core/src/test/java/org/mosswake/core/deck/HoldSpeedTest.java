@@ -7,6 +7,7 @@ import java.time.Instant;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.mosswake.core.units.Plane;
 
 class HoldSpeedTest {
     private static final Instant NOW = Instant.parse("2026-06-18T08:00:00Z");
@@ -40,7 +41,7 @@ class HoldSpeedTest {
             double north = water * Math.cos(Math.toRadians(heading)) + drift * Math.cos(set);
             double east = water * Math.sin(Math.toRadians(heading)) + drift * Math.sin(set);
             double course = (Math.toDegrees(Math.atan2(east, north)) + 360) % 360;
-            double ground = Math.hypot(north, east);
+            double ground = Plane.hypot(north, east);
             HoldSpeed same = hold(water, water, heading, ground, course).orElseThrow();
             assertThat(same.groundMps()).isCloseTo(ground, within(1e-9));
             assertThat(same.streamMps()).isCloseTo(drift, within(1e-9));

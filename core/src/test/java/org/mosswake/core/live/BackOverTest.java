@@ -7,6 +7,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.mosswake.core.live.BackOver.Mark;
 import org.mosswake.core.turn.Side;
+import org.mosswake.core.units.Plane;
 
 class BackOverTest {
     private static Motion motion(double headingDeg, double streamNorth, double streamEast) {
@@ -39,7 +40,7 @@ class BackOverTest {
         // That is where the lure is, in the water, when the boat is a length ahead; the stream has carried both.
         north += motion.streamNorthMps() * back.inS() - starboardM * Math.sin(heading);
         east += motion.streamEastMps() * back.inS() + starboardM * Math.cos(heading);
-        return Math.hypot(north - mark.northM(), east - mark.eastM());
+        return Plane.hypot(north - mark.northM(), east - mark.eastM());
     }
 
     @Test
@@ -116,10 +117,10 @@ class BackOverTest {
         assertThat(way.get(0)).isEqualTo(new Mark(0, 0));
         Mark end = way.get(way.size() - 1);
         double lag = 90 / 3.9;
-        assertThat(Math.hypot(end.northM() + 0.4 * lag - mark.northM(), end.eastM() - 0.3 * lag - mark.eastM()))
+        assertThat(Plane.hypot(end.northM() + 0.4 * lag - mark.northM(), end.eastM() - 0.3 * lag - mark.eastM()))
                 .isLessThan(0.6);
         for (int i = 1; i < way.size() - 1; i++) {
-            double step = Math.hypot(
+            double step = Plane.hypot(
                     way.get(i).northM() - way.get(i - 1).northM(),
                     way.get(i).eastM() - way.get(i - 1).eastM());
             assertThat(step).isBetween(3.3 * 5, 4.5 * 5);

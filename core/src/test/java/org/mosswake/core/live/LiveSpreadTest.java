@@ -16,6 +16,7 @@ import org.mosswake.core.turn.SailedSpread;
 import org.mosswake.core.turn.TurnLine;
 import org.mosswake.core.turn.TurnRules;
 import org.mosswake.core.turn.TurnSpreads;
+import org.mosswake.core.units.Plane;
 
 /** What is made of noisy instruments, held against the same solver led along the way that was really sailed. */
 class LiveSpreadTest {
@@ -58,7 +59,7 @@ class LiveSpreadTest {
                 }
                 var lure = there.nodes().get(0);
                 var seen = places.get(i).nodes().get(0);
-                errors.add(Math.hypot(seen.northM() - (datum.x() - lure.x()), seen.eastM() - (lure.y() - datum.y())));
+                errors.add(Plane.hypot(seen.northM() - (datum.x() - lure.x()), seen.eastM() - (lure.y() - datum.y())));
             }
         }
         return errors;

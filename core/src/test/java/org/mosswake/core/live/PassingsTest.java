@@ -12,6 +12,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.mosswake.core.live.LiveMoment.LivePlace;
 import org.mosswake.core.live.LiveMoment.Node;
+import org.mosswake.core.units.Plane;
 
 /** A thousand boats that go by, some across the lines: seen every six seconds, and not exactly. */
 class PassingsTest {
@@ -117,7 +118,7 @@ class PassingsTest {
 
     /** @param north of the boat that looks, as {@code east} */
     private static Sample.Place byEye(double ownNorth, double north, double east, Random random) {
-        double range = Math.hypot(north, east) * (1 + 0.05 * random.nextGaussian());
+        double range = Plane.hypot(north, east) * (1 + 0.05 * random.nextGaussian());
         double bearing = Math.atan2(east, north) + Math.toRadians(3) * random.nextGaussian();
         return new LocalPlane(new Sample.Place(27.6, -47.3))
                 .onEarth(ownNorth + range * Math.cos(bearing), range * Math.sin(bearing));
@@ -181,7 +182,7 @@ class PassingsTest {
         double longitude = -47.3
                 + Math.toDegrees((east + 5 * random.nextGaussian()) / 6_371_008.8 / Math.cos(Math.toRadians(27.6)));
         double course = Math.toDegrees(Math.atan2(ve, vn)) + random.nextGaussian();
-        double mps = Math.hypot(vn, ve) + 0.1 * random.nextGaussian();
+        double mps = Plane.hypot(vn, ve) + 0.1 * random.nextGaussian();
         return new OtherBoat("AIS 1", "A boat", at, new Sample.Place(latitude, longitude), mps, (course + 360) % 360);
     }
 
@@ -198,7 +199,7 @@ class PassingsTest {
                 for (int i = 0; i + 1 < line.nodes().size(); i++) {
                     Node far = line.nodes().get(i);
                     Node near = line.nodes().get(i + 1);
-                    double step = Math.hypot(vn - 3.86, ve) * 0.25;
+                    double step = Plane.hypot(vn - 3.86, ve) * 0.25;
                     if (distance(n, e, far, near) < Math.max(beyond, step / 2)) {
                         return t;
                     }
@@ -213,6 +214,6 @@ class PassingsTest {
         double de = b.eastM() - a.eastM();
         double square = dn * dn + de * de;
         double u = square == 0 ? 0 : Math.max(0, Math.min(1, ((n - a.northM()) * dn + (e - a.eastM()) * de) / square));
-        return Math.hypot(n - a.northM() - u * dn, e - a.eastM() - u * de);
+        return Plane.hypot(n - a.northM() - u * dn, e - a.eastM() - u * de);
     }
 }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.mosswake.core.turn.Pose;
+import org.mosswake.core.units.Plane;
 
 /** A boat that really sails, second by second, in a stream, and what noisy instruments tell of it. */
 final class Sailing {
@@ -67,7 +68,7 @@ final class Sailing {
     Sample receiver() {
         double vn = speed * Math.cos(heading) + streamNorth + noise(0.1);
         double ve = speed * Math.sin(heading) + streamEast + noise(0.1);
-        return fix().withGround(Math.hypot(vn, ve), (Math.toDegrees(Math.atan2(ve, vn)) + 360) % 360);
+        return fix().withGround(Plane.hypot(vn, ve), (Math.toDegrees(Math.atan2(ve, vn)) + 360) % 360);
     }
 
     /** With log and compass too. */

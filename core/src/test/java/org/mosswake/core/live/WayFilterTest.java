@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Optional;
 import java.util.function.Function;
 import org.junit.jupiter.api.Test;
+import org.mosswake.core.units.Plane;
 
 class WayFilterTest {
     private static Optional<Motion> sail(
@@ -19,7 +20,7 @@ class WayFilterTest {
     }
 
     private static double off(Motion motion, Sailing boat) {
-        return Math.hypot(motion.streamNorthMps() - boat.streamNorth, motion.streamEastMps() - boat.streamEast);
+        return Plane.hypot(motion.streamNorthMps() - boat.streamNorth, motion.streamEastMps() - boat.streamEast);
     }
 
     @Test

@@ -13,6 +13,7 @@ import org.mosswake.core.clock.DemoTides;
 import org.mosswake.core.log.LogEntry.Place;
 import org.mosswake.core.log.Places.Drift;
 import org.mosswake.core.log.Places.Spot;
+import org.mosswake.core.units.Plane;
 
 class PlacesTest {
     private static final Instant BEGIN = Instant.parse("2026-06-18T08:00:00Z");
@@ -86,7 +87,7 @@ class PlacesTest {
                     0));
         }
         Instant now = BEGIN.plus(Duration.ofHours(4));
-        double moved = Math.hypot(tide.between(BEGIN, now)[0], tide.between(BEGIN, now)[1]);
+        double moved = Plane.hypot(tide.between(BEGIN, now)[0], tide.between(BEGIN, now)[1]);
         assertThat(moved).isGreaterThan(600);
         assertThat(Places.of(strikes, fished(random), Drift.NONE, now)).isEmpty();
         assertThat(Places.of(strikes, fished(random), tide, now)).hasValueSatisfying(found -> {

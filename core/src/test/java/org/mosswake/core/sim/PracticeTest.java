@@ -19,6 +19,7 @@ import org.mosswake.core.gear.ColourRole;
 import org.mosswake.core.live.Sample;
 import org.mosswake.core.strikes.Seen;
 import org.mosswake.core.turn.Bend;
+import org.mosswake.core.units.Plane;
 import org.mosswake.core.units.SpeedUnit;
 
 class PracticeTest {
@@ -71,7 +72,7 @@ class PracticeTest {
                     .forEach(sentence -> assertThat(NmeaReader.read(sentence).wrong())
                             .as(sentence)
                             .isEmpty());
-            assertThat(Math.hypot(state.northM(), state.eastM())).isLessThan(1.4 * SyntheticSea.HALF_LENGTH_M);
+            assertThat(Plane.hypot(state.northM(), state.eastM())).isLessThan(1.4 * SyntheticSea.HALF_LENGTH_M);
         }
         assertThat(state.at()).isEqualTo(DAWN.plusSeconds(3 * 3600));
     }
@@ -136,7 +137,7 @@ class PracticeTest {
             List<Flock> now = sea.flocks(DAWN.plusSeconds(second));
             for (int i = 0; i < now.size(); i++) {
                 boolean turned = now.get(i).doing() != was.get(i).doing();
-                double moved = Math.hypot(
+                double moved = Plane.hypot(
                         now.get(i).northM() - was.get(i).northM(),
                         now.get(i).eastM() - was.get(i).eastM());
                 assertThat(moved).isLessThan(turned ? 160 : 25);
@@ -270,7 +271,7 @@ class PracticeTest {
                     assertThat(practice.sea().weed(north, east)).isTrue();
                 } else {
                     assertThat(practice.sea().flocks(state.at()))
-                            .anyMatch(flock -> Math.hypot(flock.northM() - north, flock.eastM() - east) < 1);
+                            .anyMatch(flock -> Plane.hypot(flock.northM() - north, flock.eastM() - east) < 1);
                 }
                 seen++;
             }

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.mosswake.core.deck.Gauge;
 import org.mosswake.core.deck.NmeaReader;
 import org.mosswake.core.deck.Reading;
+import org.mosswake.core.units.Plane;
 import org.mosswake.core.units.SpeedUnit;
 
 class SimulatedBoatTest {
@@ -44,7 +45,7 @@ class SimulatedBoatTest {
                     * Math.cos(Math.toRadians(43.4))
                     * (now.get(Gauge.POSITION).second().orElseThrow()
                             - before.get(Gauge.POSITION).second().orElseThrow());
-            assertThat(Math.hypot(north, east)).isCloseTo(now.get(Gauge.GROUND).value(), within(0.4));
+            assertThat(Plane.hypot(north, east)).isCloseTo(now.get(Gauge.GROUND).value(), within(0.4));
             assertThat(now.get(Gauge.GROUND).value()
                             - now.get(Gauge.WATER_SPEED).value())
                     .isBetween(SpeedUnit.KNOT.toSi(0.5), SpeedUnit.KNOT.toSi(1.1));

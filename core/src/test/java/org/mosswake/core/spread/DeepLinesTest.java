@@ -18,6 +18,7 @@ import org.mosswake.core.tow.TowSolver;
 import org.mosswake.core.turn.Side;
 import org.mosswake.core.turn.TurnFrame;
 import org.mosswake.core.turn.TurnRules;
+import org.mosswake.core.units.Plane;
 import org.mosswake.core.units.SpeedThroughWater;
 import org.mosswake.core.units.SpeedUnit;
 
@@ -208,7 +209,7 @@ class DeepLinesTest {
         double with = solved.deep().orElseThrow().ballDepthM();
         assertThat(without - with).isBetween(0.3, 2.0);
         Belly.Shape belly = solved.deep().orElseThrow().belly().orElseThrow();
-        assertThat(Math.hypot(belly.onClip().aheadN(), belly.onClip().upN())).isCloseTo(7, within(1e-6));
+        assertThat(Plane.hypot(belly.onClip().aheadN(), belly.onClip().upN())).isCloseTo(7, within(1e-6));
         assertThat(solved.likely().other().orElseThrow().best()).isCloseTo(with, within(0.05));
         TurnFrame start = new SpreadTurns(new TurnRules(speed.mps(), 40, -2, 1.5, 1), List.of())
                 .halfTurn(new Spread(speed, 1, List.of(line)), Side.PORT)

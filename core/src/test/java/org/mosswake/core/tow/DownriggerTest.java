@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.units.Plane;
 import org.mosswake.core.units.SpeedThroughWater;
 
 class DownriggerTest {
@@ -77,7 +78,7 @@ class DownriggerTest {
         var belly = new Belly(1.3, 20, 9, 1.2, new LinePiece(1, 0.0006, 1150, 1.2, 0.008));
         Belly.Shape slack = belly.slackest().orElseThrow();
         Belly.Shape firm = belly.at(15).orElseThrow();
-        double straight = Math.hypot(21.2, 9);
+        double straight = Plane.hypot(21.2, 9);
         assertThat(firm.lengthM()).isBetween(straight, straight + 2);
         assertThat(slack.lengthM()).isGreaterThan(firm.lengthM() + 0.3);
         Point end = firm.path().get(firm.path().size() - 1);

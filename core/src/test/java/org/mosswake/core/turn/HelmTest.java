@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.mosswake.core.fault.FaultException;
+import org.mosswake.core.units.Plane;
 
 class HelmTest {
     private static final Pose START = new Pose(0, 0, 0);
@@ -62,7 +63,7 @@ class HelmTest {
         double nearest = Double.POSITIVE_INFINITY;
         for (double s = 0; s < track.lengthM(); s += 0.5) {
             Pose at = track.after(s, START);
-            nearest = Math.min(nearest, Math.hypot(at.x() + 200, at.y()));
+            nearest = Math.min(nearest, Plane.hypot(at.x() + 200, at.y()));
         }
         assertThat(nearest).isCloseTo(40 * (Math.sqrt(2) - 1), within(0.1));
     }

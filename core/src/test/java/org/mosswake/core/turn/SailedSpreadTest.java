@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.mosswake.core.tow.TowSolver;
+import org.mosswake.core.units.Plane;
 
 /** Led step by step along a way, held against the study of the same way with shorter steps and finer lines. */
 class SailedSpreadTest {
@@ -38,7 +39,7 @@ class SailedSpreadTest {
             for (int i = 0; i < 12; i++) {
                 var lure = spread.lines().get(i).orElseThrow().nodes().get(0);
                 var swung = near.lines().get(i);
-                double off = Math.hypot(
+                double off = Plane.hypot(
                         pose.astern(lure.x(), lure.y())
                                 + RULES.pivotAsternM()
                                 - swung.nodes().get(0).asternM(),

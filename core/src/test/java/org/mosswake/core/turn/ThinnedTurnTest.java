@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.mosswake.core.units.Plane;
 
 class ThinnedTurnTest {
     /** A node that swings on a circle of 30 m, and one that goes straight. */
@@ -43,7 +44,7 @@ class ThinnedTurnTest {
         for (TurnFrame frame : all) {
             TurnFrame.Node node = frame.lines().get(0).nodes().get(0);
             TurnFrame.Node drawn = frame == all.get(0) ? node : between(kept, frame.turnedRad());
-            assertThat(Math.hypot(node.asternM() - drawn.asternM(), node.starboardM() - drawn.starboardM()))
+            assertThat(Plane.hypot(node.asternM() - drawn.asternM(), node.starboardM() - drawn.starboardM()))
                     .isLessThanOrEqualTo(0.15 + 1e-9);
         }
     }

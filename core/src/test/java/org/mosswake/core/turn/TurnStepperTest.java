@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.mosswake.core.units.Plane;
 
 /** Properties every turn must have. */
 class TurnStepperTest {
@@ -52,7 +53,7 @@ class TurnStepperTest {
     void everyPieceKeepsItsLength() {
         TurnStepper line = turned(1, 5);
         for (int i = 0; i < chain.pieces; i++) {
-            double length = Math.hypot(line.x[i + 1] - line.x[i], line.y[i + 1] - line.y[i]);
+            double length = Plane.hypot(line.x[i + 1] - line.x[i], line.y[i + 1] - line.y[i]);
             assertThat(length).isCloseTo(chain.length[i], within(1e-4));
         }
     }

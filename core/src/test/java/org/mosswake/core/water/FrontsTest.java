@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.mosswake.core.units.Plane;
 
 class FrontsTest {
     private static final int SIZE = 60;
@@ -91,7 +92,7 @@ class FrontsTest {
         assertThat(Fronts.of(grid((row, column) -> 21))).isEmpty();
         var random = new Random(4);
         assertThat(Fronts.of(grid((row, column) ->
-                        Math.hypot(row - 30, column - 30) < 14 ? Float.NaN : 21 + 0.1 * random.nextGaussian())))
+                        Plane.hypot(row - 30, column - 30) < 14 ? Float.NaN : 21 + 0.1 * random.nextGaussian())))
                 .isEmpty();
     }
 }

@@ -1,5 +1,7 @@
 package org.mosswake.core.water;
 
+import org.mosswake.core.units.Plane;
+
 /** What the fronts are held against: the difference across a cell, over a threshold. */
 final class PlainGradient {
     private PlainGradient() {}
@@ -12,7 +14,7 @@ final class PlainGradient {
             for (int column = 1; column < columns - 1; column++) {
                 double east = grid.value(row, column + 1) - grid.value(row, column - 1);
                 double north = grid.value(row + 1, column) - grid.value(row - 1, column);
-                found[row * columns + column] = Math.hypot(east, north) / 2 >= threshold;
+                found[row * columns + column] = Plane.hypot(east, north) / 2 >= threshold;
             }
         }
         return found;

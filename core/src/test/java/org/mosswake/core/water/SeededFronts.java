@@ -3,6 +3,7 @@ package org.mosswake.core.water;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.Random;
+import org.mosswake.core.units.Plane;
 
 /** Seas whose fronts are known: a level line of smooth waves, with a step over some cells, noise, and cloud in patches. */
 final class SeededFronts {
@@ -68,7 +69,7 @@ final class SeededFronts {
             x += wave[3] * wave[0] * Math.cos(phase);
             y += wave[3] * wave[1] * Math.cos(phase);
         }
-        return value / Math.max(0.02, Math.hypot(x, y));
+        return value / Math.max(0.02, Plane.hypot(x, y));
     }
 
     /** Normal numbers of deviation one, alike over so many cells. */
@@ -176,7 +177,7 @@ final class SeededFronts {
         int reach = (int) Math.floor(cells);
         for (int r = Math.max(0, row - reach); r <= Math.min(SIZE - 1, row + reach); r++) {
             for (int c = Math.max(0, column - reach); c <= Math.min(SIZE - 1, column + reach); c++) {
-                if (Math.hypot(r - row, c - column) <= cells && what.are(r, c)) {
+                if (Plane.hypot(r - row, c - column) <= cells && what.are(r, c)) {
                     return true;
                 }
             }

@@ -2,6 +2,7 @@ package org.mosswake.core.water.sounder;
 
 import org.mosswake.core.fault.Accepted;
 import org.mosswake.core.fault.Faults;
+import org.mosswake.core.units.Plane;
 
 /**
  * A sounder that looks straight down in a cone, and draws a column for each ping.
@@ -82,8 +83,8 @@ public record Sounder(double coneRad, double pingsHz) {
         }
         double chord = 2 * Math.sqrt(radius * radius - asideM * asideM);
         double columns = mps < LIES_MPS ? Double.POSITIVE_INFINITY : (lengthM + chord) / mps * pingsHz;
-        double near = Math.hypot(depthM, asideM);
-        double far = Math.hypot(depthM, radius);
+        double near = Plane.hypot(depthM, asideM);
+        double far = Plane.hypot(depthM, radius);
         return new Trace(shape(columns, mps), columns, thickM + far - near);
     }
 

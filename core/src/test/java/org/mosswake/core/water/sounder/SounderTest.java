@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
+import org.mosswake.core.units.Plane;
 import org.mosswake.core.water.sounder.Sounder.Shape;
 
 /** The geometry, beside pings that are sent one by one over things that lie in the water. */
@@ -21,10 +22,10 @@ class SounderTest {
         for (int ping = 0; ping * mps / sounder.pingsHz() < 2 * reach; ping++) {
             double boat = -reach + ping * mps / sounder.pingsHz();
             double off = Math.max(0, Math.abs(boat) - length / 2);
-            double out = Math.hypot(off, aside);
+            double out = Plane.hypot(off, aside);
             if (Math.atan2(out, depth) <= half) {
                 heard++;
-                double slant = Math.hypot(depth, out);
+                double slant = Plane.hypot(depth, out);
                 nearest = Math.min(nearest, slant);
                 farthest = Math.max(farthest, slant);
             }
