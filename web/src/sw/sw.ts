@@ -43,9 +43,9 @@ self.addEventListener('fetch', (event) => {
       return event.respondWith(fromShell(request))
     case 'PAGE':
       // One page for every address: it is told apart by its scripts.
-      return event.respondWith(fromServer(request, PAGE, '/'))
+      return event.respondWith(fromServer(event, PAGE, '/'))
     case 'DATA':
-      return event.respondWith(fromServer(request, DATA, request.url))
+      return event.respondWith(fromServer(event, DATA, request.url))
     case 'NETWORK':
       return
   }
@@ -56,10 +56,11 @@ async function fromShell(request: Request): Promise<Response> {
 }
 
 /** The server's word, held for when it cannot be asked. */
-async function fromServer(request: Request, name: string, key: string): Promise<Response> {
+async function fromServer(event: FetchEvent, name: string, key: string): Promise<Response> {
   try {
-    const answer = await fetch(request)
-    if (answer.ok) void hold(name, key, answer.clone())
+    const answer = await fetch(event.request)
+    // A worker with nothing left to wait for may be ended before it is held.
+    if (answer.ok) event.waitUntil(hold(name, key, answer.clone()))
     // A device that was shut out holds nothing of the boat any more, but what it has not sent.
     if (answer.status === 401) void caches.delete(DATA)
     return answer

@@ -5,15 +5,15 @@ import { clockOf, dayInWords } from '../../clock/model'
 import { dayOf } from '../../clock/queries'
 import type { Boat } from '../../draft/queries'
 import { storyOf } from '../../log/queries'
-import { StoryRows, type StoryRow } from '../../log/StoryRows'
+import { StoryRows } from '../../log/StoryRows'
 import type { Fact } from '../../strikes/fold/model'
-import { SEEN } from '../../strikes/seen'
 import { useDay, type Strike } from '../../strikes/useDay'
 import { Select } from '../../shared/ui/Select'
 import { useUnits, type Units } from '../../units/UnitsContext'
 import { AfterDay } from './AfterDay'
 import { waterOf } from './waterOf'
 import { AsItRan } from './AsItRan'
+import { sightingsOf, storyRows } from './storyRows'
 import { Told } from './Told'
 import { DayFiles } from './DayFiles'
 import { DayPlace } from './DayPlace'
@@ -49,53 +49,18 @@ export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
   }
   const stationAt = (station: string) =>
     `/boats/${boat.boatId}/${station}${fishedAbout(strikes, at)}?trip=${trip.trip?.tripId ?? ''}&at=${minuteOf(at)}`
-  const rows = [...day.lines].map(([lineId, stretches]): StoryRow => ({
-    lineId,
-    name: nameOf(lineId),
-    stretches: stretches.map((one) => ({ ...one, to: one.to ?? span.end - MARGIN_MS })),
-    strikes: strikes
-      .filter((one) => one.lineId === lineId)
-      .map(({ factId, happenedAt, outcome }) => ({
-        factId,
-        at: Date.parse(happenedAt),
-        landed: outcome === 'LANDED' || outcome === 'RELEASED',
-      })),
-    changes: day.standing
-      .filter(({ kind, payload }) => kind === 'CHANGED' && payload['lineId'] === lineId)
-      .map(({ happenedAt }) => Date.parse(happenedAt)),
-  }))
   return (
     <section aria-label="Day by day" className="border-t-[3px] border-ink px-4 py-2">
-      <h2 className="flex flex-wrap items-center gap-2 font-bold">
-        <label htmlFor="day-out">Day by day</label>
-        <Select
-          id="day-out"
-          className="max-w-full"
-          value={trip.trip?.tripId ?? ''}
-          onChange={(event) => trip.choose(event.target.value)}
-        >
-          {!trip.trip && <option value="">choose a day out</option>}
-          {trip.trips.map(({ tripId, day: date, name }) => (
-            <option key={tripId} value={tripId}>
-              {dayInWords(date)}, {name}
-            </option>
-          ))}
-        </Select>
-      </h2>
+      <DayChooser trip={trip} />
       {times.length === 0 ? (
         <p className="py-2">{trip.trip ? 'Nothing was told of that day.' : 'No day out is chosen.'}</p>
       ) : (
         <>
           <StoryRows
-            {...{ rows, span, at, clock }}
+            rows={storyRows(told, nameOf, span.end - MARGIN_MS)}
+            {...{ span, at, clock }}
             water={sky ? waterOf(sky, span) : []}
-            sightings={day.standing
-              .filter(({ kind }) => kind === 'SIGHTED')
-              .map(({ factId, happenedAt, payload: { what } }) => ({
-                factId,
-                at: Date.parse(happenedAt),
-                words: SEEN.find(([one]) => one === what)?.[1] ?? String(what),
-              }))}
+            sightings={sightingsOf(day.standing)}
           />
           <input
             type="range"
@@ -110,18 +75,8 @@ export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
           />
           <p role="status" className="pb-2" data-testid="moment">
             <b className="font-mono">{clock(at)}</b> {momentWords(day.at(at), nameOf, units)}{' '}
-            <Link
-              className="inline-flex min-h-11 items-center underline underline-offset-4"
-              to={stationAt('spread')}
-            >
-              Add or mend a strike here
-            </Link>{' '}
-            <Link
-              className="inline-flex min-h-11 items-center underline underline-offset-4"
-              to={stationAt('deck')}
-            >
-              Tell something else that happened here
-            </Link>
+            <ToldThen to={stationAt('spread')}>Add or mend a strike here</ToldThen>{' '}
+            <ToldThen to={stationAt('deck')}>Tell something else that happened here</ToldThen>
           </p>
           <AsItRan
             boat={boat.boatId}
@@ -144,6 +99,35 @@ export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
       )}
       {trip.trip && <DayFiles boat={boat.boatId} trip={trip.trip.tripId} />}
     </section>
+  )
+}
+
+function DayChooser({ trip }: { trip: TripOfDay }) {
+  return (
+    <h2 className="flex flex-wrap items-center gap-2 font-bold">
+      <label htmlFor="day-out">Day by day</label>
+      <Select
+        id="day-out"
+        className="max-w-full"
+        value={trip.trip?.tripId ?? ''}
+        onChange={(event) => trip.choose(event.target.value)}
+      >
+        {!trip.trip && <option value="">choose a day out</option>}
+        {trip.trips.map(({ tripId, day: date, name }) => (
+          <option key={tripId} value={tripId}>
+            {dayInWords(date)}, {name}
+          </option>
+        ))}
+      </Select>
+    </h2>
+  )
+}
+
+function ToldThen({ to, children }: { to: string; children: string }) {
+  return (
+    <Link className="inline-flex min-h-11 items-center underline underline-offset-4" to={to}>
+      {children}
+    </Link>
   )
 }
 

@@ -35,6 +35,7 @@ export function ToldList({
   const told = standing.filter(({ kind }) => !ABOUT_OTHERS.has(kind))
   const notesOn = (factId: string) =>
     standing.filter(({ kind, payload }) => kind === 'ANNOTATED' && payload.targetId === factId)
+  if (told.length + takenBack.length + refused.length === 0) return null
   return (
     <details data-testid="told" open={refused.length > 0 ? true : undefined}>
       <summary className="flex min-h-11 cursor-pointer items-center font-bold">

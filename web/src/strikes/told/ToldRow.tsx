@@ -41,8 +41,8 @@ export function ToldRow({
         <span className="font-mono">{clock(at)}</span>
         <span className="grow">{words}</span>
       </button>
-      {notes.map((note) => (
-        <p key={note} className="pb-1 pl-14 text-slate">
+      {notes.map((note, nth) => (
+        <p key={nth} className="pb-1 pl-14 text-slate">
           {note}
         </p>
       ))}

@@ -58,6 +58,8 @@ class DevicesIT extends Journey {
                 .getByRole(AriaRole.BUTTON)
                 .first();
         assertThat(clear).isVisible();
+        phone.waitForFunction("() => caches.open('answers').then((all) => all.keys())"
+                + ".then((keys) => keys.some((key) => key.url.includes('/held/turns/')))");
         phone.context().setOffline(true);
         phone.reload();
         assertThat(phone.getByTestId("strike-card")).containsText("S1");
