@@ -21,6 +21,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.zip.CRC32;
 
 /**
  * Entries in the order of their days, in columns: some sixty bytes each, and read again from bytes without being made
@@ -229,8 +230,22 @@ public final class EntryColumns {
                 Float.isNaN(north[i]) ? Optional.empty() : Optional.of(new LogEntry.Place(north[i], east[i])));
     }
 
-    /** As {@link #read} reads them: big-endian, column after column, facets by their names. */
+    /** As {@link #read} reads them: big-endian, column after column, facets by their names; and a sum over all of it. */
     public byte[] bytes() {
+        byte[] written = written();
+        return ByteBuffer.allocate(written.length + Integer.BYTES)
+                .put(written)
+                .putInt(sum(written, written.length))
+                .array();
+    }
+
+    private static int sum(byte[] bytes, int length) {
+        var sum = new CRC32();
+        sum.update(bytes, 0, length);
+        return (int) sum.getValue();
+    }
+
+    private byte[] written() {
         var bytes = new ByteArrayOutputStream(size * 80);
         try (var out = new DataOutputStream(bytes)) {
             out.writeInt(EDITION);
@@ -283,9 +298,13 @@ public final class EntryColumns {
         out.write(written);
     }
 
-    /** Empty where another edition wrote them, or a facet is not known here, or they are cut: they are made of their entries then. */
+    /** Empty where another edition wrote them, a facet is not known here, or they are cut or spoilt: they are made of their entries then. */
     public static Optional<EntryColumns> read(byte[] bytes) {
-        ByteBuffer in = ByteBuffer.wrap(bytes);
+        int length = bytes.length - Integer.BYTES;
+        if (length < 0 || ByteBuffer.wrap(bytes).getInt(length) != sum(bytes, length)) {
+            return Optional.empty();
+        }
+        ByteBuffer in = ByteBuffer.wrap(bytes, 0, length);
         try {
             if (in.getInt() != EDITION) {
                 return Optional.empty();
@@ -295,7 +314,12 @@ public final class EntryColumns {
             var read = new EntryColumns(days, Codes.read(in, size));
             read.readRows(in);
             for (int columns = many(in); columns > 0; columns--) {
-                read.columns.put(Facet.valueOf(text(in)), column(in, size));
+                Facet facet = Facet.valueOf(text(in));
+                Column column = column(in, size);
+                if (facet.isNumber() != column.texts().isEmpty()) {
+                    throw new IllegalArgumentException(facet + " was a text, or is one now");
+                }
+                read.columns.put(facet, column);
             }
             return Optional.of(read);
         } catch (BufferUnderflowException | IllegalArgumentException e) {
@@ -319,7 +343,8 @@ public final class EntryColumns {
         for (int told = many(in); told > 0; told--) {
             texts.add(text(in));
         }
-        return new Column(List.copyOf(texts), floats(in, new float[many(in)]), Codes.read(in, size));
+        float[] numbers = floats(in, new float[many(in)]);
+        return new Column(List.copyOf(texts), numbers, Codes.read(in, size));
     }
 
     /** Never more than there are bytes. */

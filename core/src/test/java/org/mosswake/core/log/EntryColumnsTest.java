@@ -3,6 +3,7 @@ package org.mosswake.core.log;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.nio.ByteBuffer;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.YearMonth;
@@ -16,6 +17,7 @@ import java.util.Random;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.zip.CRC32;
 import org.junit.jupiter.api.Test;
 import org.mosswake.core.log.LogEntry.Kind;
 
@@ -123,8 +125,17 @@ class EntryColumnsTest {
         for (int cut = 0; cut < bytes.length; cut += 7) {
             assertThat(EntryColumns.read(Arrays.copyOf(bytes, cut))).isEmpty();
         }
+        var random = new Random(5);
+        for (int i = 0; i < 2000; i++) {
+            byte[] spoilt = bytes.clone();
+            spoilt[random.nextInt(bytes.length)] ^= (byte) (1 << random.nextInt(8));
+            assertThat(EntryColumns.read(spoilt)).isEmpty();
+        }
         bytes[3]++;
-        assertThat(EntryColumns.read(bytes)).isEmpty();
+        var sum = new CRC32();
+        sum.update(bytes, 0, bytes.length - Integer.BYTES);
+        ByteBuffer.wrap(bytes).putInt(bytes.length - Integer.BYTES, (int) sum.getValue());
+        assertThat(EntryColumns.read(bytes)).as("whole, of another edition").isEmpty();
     }
 
     @Test
