@@ -7,9 +7,9 @@ import { Select } from '../shared/ui/Select'
 import { Sheet } from '../shared/ui/Sheet'
 import { TypedField } from '../shared/ui/TypedField'
 import { useUnits } from '../units/UnitsContext'
-import { nearest } from './clock'
 import type { Fish, Place } from './fold/model'
 import { sailedWords } from './sailed'
+import { TimeField } from './TimeField'
 import type { Strike } from './useDay'
 
 /** What is told of a fish anew; a figure that is taken back is undefined. */
@@ -48,19 +48,12 @@ export function StrikeSheet({
       </p>
       {strike.sailed && <p className="mb-4">{sailedWords(strike.sailed, units)}.</p>}
       <div className="flex flex-wrap gap-4">
-        <Field label="Time">
-          <TypedField
-            label="Time of the strike"
-            value={shown}
-            className="h-11"
-            onCommit={(typed) => {
-              const at = nearest(Date.parse(strike.happenedAt), shown, typed)
-              if (at === null) return 'Type the hour and the minute, such as 09:42.'
-              edits.onRetimed(strike, at)
-              return null
-            }}
-          />
-        </Field>
+        <TimeField
+          label="Time of the strike"
+          at={Date.parse(strike.happenedAt)}
+          shown={shown}
+          onMoved={(at) => edits.onRetimed(strike, at)}
+        />
         <PositionField
           label="Where the lure was"
           at={strike.placed ?? strike.lureAt ?? null}

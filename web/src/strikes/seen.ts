@@ -13,3 +13,10 @@ export const SEEN: readonly (readonly [string, string])[] = [
   ['SHARK', 'shark'],
   ['BOAT', 'boat near the lines'],
 ]
+
+/** In a crew's words; one of a newer edition by its own name. */
+export const seenWords = (what: unknown): string =>
+  SEEN.find(([one]) => one === what)?.[1] ?? plainWords(what)
+
+/** A name of the API as words. */
+export const plainWords = (name: unknown): string => String(name).toLowerCase().replaceAll('_', ' ')

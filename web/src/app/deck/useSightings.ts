@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react'
-import { SEEN } from '../../strikes/seen'
+import { seenWords } from '../../strikes/seen'
 import type { Where } from '../../deck/Scope'
 import { onEarth } from '../../deck/live/place'
 import type { LiveNow } from '../../deck/live/queries'
@@ -49,7 +49,7 @@ export function useSightings(told: readonly Fact[], now: number) {
             ? { latitudeDeg, longitudeDeg }
             : practised.get(fact.factId)
         const what = String(fact.payload.what)
-        const words = SEEN.find(([one]) => one === what)?.[1] ?? ''
+        const words = seenWords(what)
         const { bearingDeg, distanceM } = fact.payload
         const from =
           typeof bearingDeg === 'number' && typeof distanceM === 'number' ? { bearingDeg, distanceM } : {}

@@ -53,7 +53,7 @@ export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
     <section aria-label="Day by day" className="border-t-[3px] border-ink px-4 py-2">
       <DayChooser trip={trip} />
       {times.length === 0 ? (
-        <p className="py-2">{trip.trip ? 'Nothing was told of that day.' : 'No day out is chosen.'}</p>
+        <p className="py-2">{nothingWords(trip, day.takenBack.length)}</p>
       ) : (
         <>
           <StoryRows
@@ -100,6 +100,11 @@ export function DayStory({ boat, trip }: { boat: Boat; trip: TripOfDay }) {
       {trip.trip && <DayFiles boat={boat.boatId} trip={trip.trip.tripId} />}
     </section>
   )
+}
+
+function nothingWords(trip: TripOfDay, takenBack: number): string {
+  if (!trip.trip) return 'No day out is chosen.'
+  return takenBack > 0 ? 'Nothing that was told of that day still stands.' : 'Nothing was told of that day.'
 }
 
 function DayChooser({ trip }: { trip: TripOfDay }) {

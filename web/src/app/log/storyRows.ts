@@ -1,6 +1,6 @@
 import type { StoryRow } from '../../log/StoryRows'
 import type { Fact } from '../../strikes/fold/model'
-import { SEEN } from '../../strikes/seen'
+import { seenWords } from '../../strikes/seen'
 import type { useDay } from '../../strikes/useDay'
 
 /** Each line of a day with its strikes and changes; what goes on ends with the day (ms). */
@@ -31,5 +31,5 @@ export const sightingsOf = (standing: readonly Fact[]) =>
     .map(({ factId, happenedAt, payload: { what } }) => ({
       factId,
       at: Date.parse(happenedAt),
-      words: SEEN.find(([one]) => one === what)?.[1] ?? String(what),
+      words: seenWords(what),
     }))

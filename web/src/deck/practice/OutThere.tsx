@@ -3,7 +3,8 @@ import type { Where } from '../Scope'
 import { bowWords } from '../Scope'
 import { Big } from '../StrikeCard'
 import type { Practice } from './queries'
-import { bowOf, seenWords } from './words'
+import { seenWords } from '../../strikes/seen'
+import { bowOf } from './words'
 
 /** What a crew that looks about sees on a practice sea: one tap tells it as seen. */
 export function OutThere({

@@ -1,5 +1,4 @@
 import type { Units } from '../../units/UnitsContext'
-import { SEEN } from '../../strikes/seen'
 import type { Sight, Signal } from './queries'
 
 /** What a line tells, by its label. */
@@ -45,8 +44,6 @@ export const standing = (signals: readonly Signal[], strikes: readonly Told[]): 
     if (open) return [{ ...signal, told: 'STILL_ON' }]
     return own.some(({ happenedAt }) => Date.parse(happenedAt) >= Date.parse(since)) ? [] : [signal]
   })
-
-export const seenWords = (what: string): string => SEEN.find(([one]) => one === what)?.[1] ?? what
 
 /** Off the bow, as it is said and kept: to port negative. */
 export const bowOf = ({ bearingDeg }: Sight): number => (bearingDeg > 180 ? bearingDeg - 360 : bearingDeg)

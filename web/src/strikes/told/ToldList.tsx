@@ -9,6 +9,9 @@ import { toldWords, type Saying } from './words'
 /** Says something about another fact: it stands with that one. */
 const ABOUT_OTHERS = new Set(['ANNOTATED', 'CORRECTED', 'RETRACTED'])
 
+const count = (told: number) =>
+  told === 0 ? 'nothing that still stands' : told === 1 ? 'one thing' : `${told} things`
+
 /** Everything that was told of a day, in time: each can be put right, and what was said first stays under it. */
 export function ToldList({
   standing,
@@ -39,7 +42,7 @@ export function ToldList({
   return (
     <details data-testid="told" open={refused.length > 0 ? true : undefined}>
       <summary className="flex min-h-11 cursor-pointer items-center font-bold">
-        What was told, {told.length === 1 ? 'one thing' : `${told.length} things`}
+        What was told, {count(told.length)}
       </summary>
       <p className="text-slate">
         What you put right is added to the day; what was said first stays under it.

@@ -1,8 +1,8 @@
 import { Button } from '../../shared/ui/Button'
 import { Field } from '../../shared/ui/Field'
 import { TypedField } from '../../shared/ui/TypedField'
-import { nearest } from '../clock'
 import type { Fact } from '../fold/model'
+import { TimeField } from '../TimeField'
 
 /** What can be said anew of any fact. */
 export interface ToldEdits {
@@ -48,19 +48,12 @@ export function ToldRow({
       ))}
       {open && (
         <div className="flex flex-wrap items-end gap-4 pb-3">
-          <Field label="Time">
-            <TypedField
-              label={`Time of: ${words}`}
-              value={clock(at)}
-              className="h-11"
-              onCommit={(typed) => {
-                const moved = nearest(at, clock(at), typed)
-                if (moved === null) return 'Type the hour and the minute, such as 09:42.'
-                edits.onRetimed(fact, moved, words)
-                return null
-              }}
-            />
-          </Field>
+          <TimeField
+            label={`Time of: ${words}`}
+            at={at}
+            shown={clock(at)}
+            onMoved={(moved) => edits.onRetimed(fact, moved, words)}
+          />
           <Field label="Note">
             <TypedField
               label={`Note on: ${words}`}

@@ -101,4 +101,13 @@ describe('the list', () => {
     expect(screen.getByText('2 engines run')).toBeTruthy()
     expect(screen.queryByText(/Taken back/)).toBeNull()
   })
+
+  it('says that nothing stands where all was taken back, and shows nothing where nothing was told', () => {
+    const wrong = fact('ENGINES', '09:10', { running: 2 })
+    show([wrong, fact('RETRACTED', '12:00', { targetId: wrong.factId })])
+    expect(screen.getByText('What was told, nothing that still stands')).toBeTruthy()
+    cleanup()
+    show([])
+    expect(screen.queryByTestId('told')).toBeNull()
+  })
 })

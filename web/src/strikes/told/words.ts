@@ -1,5 +1,5 @@
 import { LOSSES } from '../losses'
-import { SEEN } from '../seen'
+import { plainWords, seenWords } from '../seen'
 import type { Fact } from '../fold/model'
 
 /** How a list names lines and says figures. */
@@ -9,8 +9,6 @@ export interface Saying {
   /** A length, depth or distance, from metres. */
   length(metres: number): string
 }
-
-const plain = (name: unknown): string => String(name).toLowerCase().replaceAll('_', ' ')
 
 /** A fact as a crew would say it. One of a kind that this edition does not know is named, never left out. */
 export function toldWords(fact: Fact, saying: Saying): string {
@@ -43,11 +41,11 @@ function wordsOf({ kind, payload }: Fact, { nameOf, length }: Saying): string {
     case 'TOUCHED':
       return `${line} touched bottom`
     case 'CUED':
-      return `${line} ran wrong: ${plain(payload['cue'])}`
+      return `${line} ran wrong: ${plainWords(payload['cue'])}`
     case 'ENGINES':
       return payload.running === 1 ? 'One engine runs' : `${payload.running} engines run`
     case 'SIGHTED':
-      return `Seen: ${SEEN.find(([what]) => what === payload['what'])?.[1] ?? plain(payload['what'])}`
+      return `Seen: ${seenWords(payload['what'])}`
     case 'BAIT_CAUGHT':
       return `${payload.count} ${payload.bait} into the well`
     case 'BAIT_DEAD':
@@ -57,7 +55,7 @@ function wordsOf({ kind, payload }: Fact, { nameOf, length }: Saying): string {
     case 'TENDED':
       return tended(String(payload['routine'] ?? ''))
     default:
-      return `${plain(kind)}, of another edition`
+      return `${plainWords(kind)}, of another edition`
   }
 }
 
@@ -66,4 +64,4 @@ const tended = (routine: string): string =>
     ? 'A used lure taken off the box'
     : routine.startsWith('TACKLE_OFF ')
       ? 'Lost line and hooks taken off the count'
-      : `Done: ${plain(routine)}`
+      : `Done: ${plainWords(routine)}`

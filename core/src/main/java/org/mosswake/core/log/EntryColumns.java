@@ -310,7 +310,7 @@ public final class EntryColumns {
                 return Optional.empty();
             }
             int size = many(in);
-            int[] days = ints(in, many(in));
+            int[] days = ints(in, new int[many(in)]);
             var read = new EntryColumns(days, Codes.read(in, size));
             read.readRows(in);
             for (int columns = many(in); columns > 0; columns--) {
@@ -332,8 +332,7 @@ public final class EntryColumns {
         for (float[] column : List.of(minutes, north, east)) {
             floats(in, column);
         }
-        in.asIntBuffer().get(at);
-        in.position(in.position() + Integer.BYTES * size);
+        ints(in, at);
         in.asLongBuffer().get(ids);
         in.position(in.position() + Long.BYTES * ids.length);
     }
@@ -356,10 +355,9 @@ public final class EntryColumns {
         return many;
     }
 
-    private static int[] ints(ByteBuffer in, int many) {
-        var column = new int[many];
+    private static int[] ints(ByteBuffer in, int[] column) {
         in.asIntBuffer().get(column);
-        in.position(in.position() + Integer.BYTES * many);
+        in.position(in.position() + Integer.BYTES * column.length);
         return column;
     }
 
