@@ -41,7 +41,7 @@ export function ToldList({
   if (told.length + takenBack.length + refused.length === 0) return null
   return (
     <details data-testid="told" open={refused.length > 0 ? true : undefined}>
-      <summary className="flex min-h-11 cursor-pointer items-center font-bold">
+      <summary className="min-h-11 cursor-pointer py-2 font-bold">
         What was told, {count(told.length)}
       </summary>
       <p className="text-slate">
