@@ -9,11 +9,18 @@ import { useSolved } from './useSolved'
 const solve = vi.fn<(boat: string, draft: Draft) => Promise<Solved>>()
 vi.mock('./queries', () => ({ solve: (boat: string, asked: Draft) => solve(boat, asked) }))
 
+const hold = vi.fn()
+vi.mock('../shared/held', () => ({
+  hold: (...of: unknown[]) => hold(...of),
+  held: () => Promise.resolve(null),
+}))
+
 const at = (mps: number): Draft => ({ ...draft, speedThroughWaterMps: mps })
 
 describe('solving as the draft changes', () => {
   beforeEach(() => {
     solve.mockReset()
+    hold.mockReset()
   })
 
   it('answers together with what was asked', async () => {
@@ -52,6 +59,22 @@ describe('solving as the draft changes', () => {
     const { result } = renderHook(() => useSolved('boat', draft, 0))
     await waitFor(() => expect(solve).toHaveBeenCalled())
     expect(result.current.problem).toBeNull()
+  })
+
+  it('holds for a day without a link what was opened at once, and what was changed when it rests', async () => {
+    solve.mockResolvedValue(solved)
+    const { result, rerender } = renderHook(({ d }) => useSolved('boat', d, 0), {
+      initialProps: { d: at(1) },
+    })
+    await waitFor(() => expect(hold).toHaveBeenCalledWith('solve', { boat: 'boat', draft: at(1) }, solved))
+    vi.useFakeTimers()
+    rerender({ d: at(2) })
+    await act(() => vi.advanceTimersByTimeAsync(1000))
+    expect(result.current.asked).toEqual(at(2))
+    expect(hold).toHaveBeenCalledTimes(1)
+    await act(() => vi.advanceTimersByTimeAsync(2000))
+    expect(hold).toHaveBeenLastCalledWith('solve', { boat: 'boat', draft: at(2) }, solved)
+    vi.useRealTimers()
   })
 
   it('takes what was asked ahead once, and nothing that may stand on other gear', async () => {

@@ -39,13 +39,16 @@ export function useSolved(boat: string, draft: Draft, gearStamp: number): Solvin
 
   useEffect(() => queue.ask({ boat, draft }), [boat, draft, gearStamp, away, queue])
 
-  // What rests is what somebody may want to see again without a link; a drag asks for twenty a second.
+  // What rests is what somebody may want to see again without a link; a drag asks for twenty a second. As it was opened
+  // it is held at once: the link can go while the page still comes up.
   const { solved, asked } = solving
+  const [opened] = useState(draft)
   useEffect(() => {
     if (!solved || !asked) return
-    const rests = setTimeout(() => void hold('solve', { boat, draft: asked }, solved), RESTS_MS)
+    const keep = () => void hold('solve', { boat, draft: asked }, solved)
+    const rests = setTimeout(keep, asked === opened ? 0 : RESTS_MS)
     return () => clearTimeout(rests)
-  }, [boat, asked, solved])
+  }, [boat, asked, solved, opened])
 
   return solving
 }
