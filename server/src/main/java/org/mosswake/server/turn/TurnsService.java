@@ -4,7 +4,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.Callable;
-import org.mosswake.core.gear.Holder;
 import org.mosswake.core.handling.Orders;
 import org.mosswake.core.handling.SpreadTurns;
 import org.mosswake.core.playbook.School;
@@ -17,6 +16,7 @@ import org.mosswake.core.turn.TurnFrame;
 import org.mosswake.core.turn.TurnRules;
 import org.mosswake.server.call.WaysService;
 import org.mosswake.server.gear.Aboard;
+import org.mosswake.server.platform.compute.Answered;
 import org.mosswake.server.spread.SpreadAssembler;
 import org.springframework.stereotype.Service;
 
@@ -29,6 +29,9 @@ class TurnsService {
     private final SpreadSolver solver = new SpreadSolver();
     private final TowSolver tows = new TowSolver();
     private final TurnStudies studies = new TurnStudies();
+    private final Answered<TurnsAsked, TurnsReply> limits = new Answered<>(this::limits);
+    private final Answered<TurnsAsked, TurnsReply.MendsReply> mends = new Answered<>(this::wider);
+    private final Answered<TurnsAsked, TurnsReply.RoundReply> rounds = new Answered<>(TurnsService::rightRound);
 
     TurnsService(SpreadAssembler assembler, Aboard aboard, WaysService ways) {
         this.assembler = assembler;
@@ -38,41 +41,15 @@ class TurnsService {
 
     /** What is asked is put together, and refused, at once; the rest is work. */
     Callable<TurnsReply> turns(UUID vessel, TurnsBody body) {
-        Spread spread = assembler.assemble(vessel, body.draft());
-        TurnRules rules = rules(vessel, body);
-        List<Holder> holders = holders(vessel);
-        boolean allIn = ways.schools(vessel).is(School.CLEARING, 0);
-        return () -> studies.with(vessel, rules, holders, turns -> {
-            var limits = turns.limits(spread);
-            var halves = new EnumMap<Side, List<TurnFrame>>(Side.class);
-            for (Side side : Side.values()) {
-                halves.put(side, turns.halfTurn(spread, side));
-            }
-            Orders orders = turns.orders(solver.solve(spread), spread, allIn);
-            return TurnsReply.of(spread, rules.radiusM(), limits, halves, orders);
-        });
+        return limits.ask(asked(vessel, body));
     }
 
     Callable<TurnsReply.MendsReply> mend(UUID vessel, TurnsBody body) {
-        Spread spread = assembler.assemble(vessel, body.draft());
-        TurnRules rules = rules(vessel, body);
-        List<Holder> holders = holders(vessel);
-        return () -> studies.with(
-                vessel,
-                rules,
-                holders,
-                turns -> new TurnsReply.MendsReply(
-                        turns.mend(spread).map(TurnsReply.WiderReply::of).orElse(null)));
+        return mends.ask(asked(vessel, body));
     }
 
     Callable<TurnsReply.RoundReply> round(UUID vessel, TurnsBody body) {
-        Spread spread = assembler.assemble(vessel, body.draft());
-        TurnRules rules = rules(vessel, body);
-        double lengthM = aboard.of(vessel).lengthM();
-        return () -> TurnsReply.RoundReply.of(
-                new SpreadTurns(rules, List.of()).rightRound(spread, lengthM),
-                TurnRules.tightestM(rules.speedMps(), lengthM),
-                spread);
+        return rounds.ask(asked(vessel, body));
     }
 
     Callable<TurnsReply.HelmReply> helm(UUID vessel, TurnsBody.HelmBody body) {
@@ -87,11 +64,47 @@ class TurnsService {
         };
     }
 
+    private TurnsAsked asked(UUID vessel, TurnsBody body) {
+        return new TurnsAsked(
+                vessel,
+                assembler.assemble(vessel, body.draft()),
+                rules(vessel, body),
+                List.copyOf(aboard.of(vessel).holders().values()),
+                aboard.of(vessel).lengthM(),
+                ways.schools(vessel).is(School.CLEARING, 0));
+    }
+
     private TurnRules rules(UUID vessel, TurnsBody body) {
         return body.rules(aboard.of(vessel).lengthM());
     }
 
-    private List<Holder> holders(UUID vessel) {
-        return List.copyOf(aboard.of(vessel).holders().values());
+    private TurnsReply limits(TurnsAsked asked) {
+        Spread spread = asked.spread();
+        return studies.with(asked.vessel(), asked.rules(), asked.holders(), turns -> {
+            var limits = turns.limits(spread);
+            var halves = new EnumMap<Side, List<TurnFrame>>(Side.class);
+            for (Side side : Side.values()) {
+                halves.put(side, turns.halfTurn(spread, side));
+            }
+            Orders orders = turns.orders(solver.solve(spread), spread, asked.allIn());
+            return TurnsReply.of(spread, asked.rules().radiusM(), limits, halves, orders);
+        });
+    }
+
+    private TurnsReply.MendsReply wider(TurnsAsked asked) {
+        return studies.with(
+                asked.vessel(),
+                asked.rules(),
+                asked.holders(),
+                turns -> new TurnsReply.MendsReply(turns.mend(asked.spread())
+                        .map(TurnsReply.WiderReply::of)
+                        .orElse(null)));
+    }
+
+    private static TurnsReply.RoundReply rightRound(TurnsAsked asked) {
+        return TurnsReply.RoundReply.of(
+                new SpreadTurns(asked.rules(), List.of()).rightRound(asked.spread(), asked.lengthM()),
+                TurnRules.tightestM(asked.rules().speedMps(), asked.lengthM()),
+                asked.spread());
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.mosswake.server.support.Api;
@@ -59,6 +60,41 @@ class TurnsApiTest {
         }
         assertThat(turns.get("setting")).hasSize(6);
         assertThat(turns.get("clearing")).hasSize(6);
+    }
+
+    /** Whatever it is put together from is compared by value, or nothing would be found again. */
+    @Test
+    void whatIsAskedAgainIsKnownUntilTheGearIsAnother(Api api) throws Exception {
+        for (String boat : List.of(api.quietLedger(), api.sprat())) {
+            for (JsonNode title : api.get(boat + "/spreads").json()) {
+                ObjectNode body = Api.JSON.createObjectNode();
+                body.set("draft", api.spread(boat, title.get("name").asString()).get("draft"));
+                assertThat(called(boat, body)).isSameAs(called(boat, body));
+            }
+        }
+        String boat = api.quietLedger();
+        TurnsReply before = called(boat, mixed(api));
+        raiseTips(api, boat, 0.2);
+        assertThat(called(boat, mixed(api))).isNotEqualTo(before);
+        raiseTips(api, boat, -0.2);
+        assertThat(called(boat, mixed(api))).isSameAs(before);
+    }
+
+    private static void raiseTips(Api api, String boat, double byM) {
+        JsonNode raised = api.get(boat).json();
+        for (JsonNode holder : raised.get("holders")) {
+            ObjectNode tip = (ObjectNode) holder.get("tip");
+            tip.put("heightM", Math.round((tip.get("heightM").asDouble() + byM) * 100) / 100.0);
+        }
+        assertThat(api.put(boat, raised).status()).isEqualTo(200);
+    }
+
+    private static TurnsReply called(String boat, ObjectNode body) throws Exception {
+        UUID vessel = UUID.fromString(boat.substring(boat.lastIndexOf('/') + 1));
+        return RunningServer.context()
+                .getBean(TurnsService.class)
+                .turns(vessel, Api.JSON.treeToValue(body, TurnsBody.class))
+                .call();
     }
 
     @Test
