@@ -1,7 +1,7 @@
 import { memo } from 'react'
 import type { Scale } from '../shared/scale'
 import { NARROW } from '../shared/useWidth'
-import { hourOf } from '../units/sentence'
+import { hourOf } from '../units/zoned'
 import { shownBands, strength, weight } from './model'
 import type { Call, Catalogue, Playbook, Step } from './queries'
 import { choiceWords, playbookWords } from './words'

@@ -1,6 +1,6 @@
 import { Button } from '../shared/ui/Button'
 import { useUnits, type Units } from '../units/UnitsContext'
-import { hourOf } from '../units/sentence'
+import { hourOf } from '../units/zoned'
 import { answerOf } from './model'
 import type { Catalogue, Plan } from './queries'
 import { answerWords } from './sentences'

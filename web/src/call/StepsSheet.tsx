@@ -6,7 +6,8 @@ import { Sheet } from '../shared/ui/Sheet'
 import { download } from '../shared/download'
 import { TypedField } from '../shared/ui/TypedField'
 import { useUnits } from '../units/UnitsContext'
-import { asSentence, hourOf, saySentence } from '../units/sentence'
+import { asSentence, saySentence } from '../units/sentence'
+import { dateAt, hourOf } from '../units/zoned'
 import { calendarOf, type CallBody, type Plan, type Step } from './queries'
 
 /** The day as a list from the evening before, each step with its reason; times are set here; out as a calendar file. */
@@ -143,13 +144,7 @@ export function instantOf(day: string, clock: string, timeZone: string): number 
   // The zone's offset is at most fourteen hours: the right one shows the clock that was typed on that day.
   for (let quarter = -56; quarter <= 56; quarter++) {
     const at = guess + quarter * 15 * 60_000
-    const date = new Intl.DateTimeFormat('en-CA', {
-      timeZone,
-      year: 'numeric',
-      month: '2-digit',
-      day: '2-digit',
-    }).format(at)
-    if (hourOf(at, timeZone) === wanted && date === day) return at
+    if (hourOf(at, timeZone) === wanted && dateAt(at, timeZone) === day) return at
   }
   return null
 }

@@ -25,8 +25,8 @@ export const darkAt = (day: Day, time: number): boolean =>
 export const sunless = (day: Day): string =>
   day.light.some((band) => band.light === 'DAY') ? 'the sun does not set' : 'the sun does not rise'
 
-/** `HH:MM` on the clock of the place. */
-export { hourOf as clockOf } from '../units/sentence'
+/** Days and hours on the clock of the place. */
+export { dateAt, dayInWords, hourOf as clockOf, shortDay } from '../units/zoned'
 
 /** Whole hours inside the span. */
 export function hoursIn(span: { start: number; end: number }, every: number): number[] {
@@ -34,24 +34,6 @@ export function hoursIn(span: { start: number; end: number }, every: number): nu
   for (let t = Math.ceil(span.start / HOUR) * HOUR; t <= span.end; t += HOUR) hours.push(t)
   return hours.filter((t) => Math.round(t / HOUR) % every === 0)
 }
-
-/** Calendar day at the place, `2026-06-18`. */
-export const dateAt = (time: number, timeZone: string): string =>
-  new Intl.DateTimeFormat('en-CA', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(
-    time,
-  )
-
-/** `Thursday 18 June 2026`. */
-export const dayInWords = (date: string): string =>
-  new Intl.DateTimeFormat('en-GB', {
-    timeZone: 'UTC',
-    weekday: 'long',
-    day: 'numeric',
-    month: 'long',
-    year: 'numeric',
-  })
-    .format(Date.parse(`${date}T12:00:00Z`))
-    .replace(',', '')
 
 /** The tide at a moment, between its two nearest points; null outside the day or away from any station. */
 export function tideAt(day: Day, time: number): { heightM: number; streamMps: number } | null {

@@ -14,18 +14,36 @@ export const LEAST_MAIN_LINE_M = 0.5
 const SPEED_MPS = RANGES.SpreadDraft.speedThroughWaterMps
 const DRAG_N = RANGES.LineDraft.strikeDragN
 
-export const docOf = (kept: Kept): Doc => ({ name: kept.name, draft: kept.draft })
+const docs = new WeakMap<Kept, Doc>()
+
+/** The same document each time, so that what was not touched is known to be equal without being read. */
+export function docOf(kept: Kept): Doc {
+  const before = docs.get(kept)
+  if (before) return before
+  const doc = { name: kept.name, draft: kept.draft }
+  docs.set(kept, doc)
+  return doc
+}
 
 /** Equal in content, whatever the order of the fields and however absence is written. */
 export const sameDoc = (a: Doc, b: Doc): boolean => a === b || canonical(a) === canonical(b)
 
-const canonical = (doc: Doc): string =>
+const texts = new WeakMap<Doc, string>()
+
+/** A document is never changed, so that its text is made once. */
+function canonical(doc: Doc): string {
+  const text = texts.get(doc) ?? textOf(doc)
+  texts.set(doc, text)
+  return text
+}
+
+const textOf = (doc: Doc): string =>
   JSON.stringify(doc, (_key, value: unknown) =>
     value !== null && typeof value === 'object' && !Array.isArray(value)
       ? Object.fromEntries(
           Object.entries(value)
             .filter(([, held]) => held != null)
-            .sort(([one], [other]) => one.localeCompare(other)),
+            .sort(([one], [other]) => (one < other ? -1 : 1)),
         )
       : value,
   )

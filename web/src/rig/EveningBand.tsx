@@ -1,7 +1,8 @@
 import { scaleLinear } from '../shared/scale'
 import { useWidth } from '../shared/useWidth'
 import { useUnits } from '../units/UnitsContext'
-import { asSentence, hourOf, saySentence } from '../units/sentence'
+import { asSentence, saySentence } from '../units/sentence'
+import { hourOf } from '../units/zoned'
 import type { Task } from './queries'
 
 const HEIGHT = 64

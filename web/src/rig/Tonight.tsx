@@ -1,6 +1,7 @@
 import { Button } from '../shared/ui/Button'
 import { useUnits } from '../units/UnitsContext'
-import { asSentence, hourOf, saySentence } from '../units/sentence'
+import { asSentence, saySentence } from '../units/sentence'
+import { hourOf } from '../units/zoned'
 import type { Rig, Task } from './queries'
 
 /** The list of the evening, ticked off; what is ticked stays so after a reload and on the phone. */

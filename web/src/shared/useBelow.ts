@@ -11,14 +11,21 @@ export function useBelow(region: RefObject<HTMLElement | null>): number {
       const sections = [...element.querySelectorAll('section')]
       setBelow(sections.filter((section) => section.getBoundingClientRect().top > end).length)
     }
-    count()
-    element.addEventListener('scroll', count, { passive: true })
-    const grown = new MutationObserver(count)
+    // Looked at once a frame, when the page is laid out anyway.
+    let frame = 0
+    const soon = () => {
+      cancelAnimationFrame(frame)
+      frame = requestAnimationFrame(count)
+    }
+    soon()
+    element.addEventListener('scroll', soon, { passive: true })
+    const grown = new MutationObserver(soon)
     grown.observe(element, { childList: true, subtree: true, characterData: true })
-    const sized = typeof ResizeObserver === 'function' ? new ResizeObserver(count) : null
+    const sized = typeof ResizeObserver === 'function' ? new ResizeObserver(soon) : null
     sized?.observe(element)
     return () => {
-      element.removeEventListener('scroll', count)
+      element.removeEventListener('scroll', soon)
+      cancelAnimationFrame(frame)
       grown.disconnect()
       sized?.disconnect()
     }

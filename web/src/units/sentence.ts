@@ -1,5 +1,6 @@
 /** Sentences whose figures are left open: printed in the reader's units and on the clock of the place. */
 import { FIGURE_OF, type Units } from './UnitsContext'
+import { hourOf } from './zoned'
 
 export interface OpenFigure {
   readonly kind: string
@@ -66,9 +67,3 @@ function duration(seconds: number): string {
   if (hours === 0) return `${minutes} min`
   return minutes % 60 === 0 ? `${hours} h` : `${hours} h ${minutes % 60} min`
 }
-
-/** `HH:MM` on the clock of the place, of milliseconds since 1970. */
-export const hourOf = (time: number, timeZone: string): string =>
-  new Intl.DateTimeFormat('en-GB', { timeZone, hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(
-    time,
-  )

@@ -16,7 +16,7 @@ import { usePlan } from '../../call/usePlan'
 import { Why } from '../../call/Why'
 import { playbookWords } from '../../call/words'
 import { WorthFinding } from '../../call/WorthFinding'
-import { dayInWords, streamAt } from '../../clock/model'
+import { dayInWords, shortDay, streamAt } from '../../clock/model'
 import { MarkedNote } from '../../shared/ui/MarkedNote'
 import { useAddress } from '../../shared/useAddress'
 import { later } from '../../shared/later'
@@ -207,11 +207,6 @@ export function PlanStation({
     </Frame>
   )
 }
-
-const shortDay = (date: string): string =>
-  new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', day: 'numeric', month: 'long' }).format(
-    Date.parse(`${date}T12:00:00Z`),
-  )
 
 /** Room as it was in the morning; what was kept since comes off in the call itself. */
 function roomWords(room: number | undefined, kept: number): string {
