@@ -20,27 +20,30 @@ export const latestOf = (titles: readonly Title[] | undefined) => titles?.find((
 
 const ON_A_SPREAD = ['spread', 'rig', 'deck']
 
-/** Asks for what the address stands on before anything of it is drawn; the pages find it there, or on its way. */
-export function askAhead(pathname: string, queries: QueryClient): void {
-  const [, , boatId, station = 'spread', spreadId] = pathname.split('/')
-  if (!ON_A_SPREAD.includes(station)) return
-  // The page asks again for what does not come, and says what is wrong.
-  void ahead(queries, station, boatId, spreadId).catch(() => undefined)
-}
+/** These draw it as it is solved. */
+const SOLVED = ['spread', 'deck']
 
-async function ahead(
-  queries: QueryClient,
-  station: string,
-  named?: string,
-  spreadId?: string,
-): Promise<void> {
-  const boatId = named || firstOf(await queries.fetchQuery(boats()))?.boatId
-  if (!boatId) return
-  void queries.prefetchQuery(boatOf(boatId))
-  void queries.prefetchQuery(gearOf(boatId))
-  void queries.prefetchQuery(putAwayOf(boatId))
-  void queries.prefetchQuery(titlesOf(boatId))
-  await spreadAhead(queries, station, boatId, spreadId)
+/**
+ * Asks for all that the address stands on before anything of it is drawn; the pages find it there, or on its way. The
+ * server named most of it in the head of the page, so that it is here before this runs.
+ *
+ * @returns where an address that names nothing leads to; null where it stays as it is, or leads nowhere yet
+ */
+export async function askAhead(pathname: string, queries: QueryClient): Promise<string | null> {
+  const [, , named, station = 'spread', spreadId] = pathname.split('/')
+  if (!ON_A_SPREAD.includes(station)) return null
+  const all = queries.fetchQuery(boats())
+  const boatId = named || firstOf(await all)?.boatId
+  if (!boatId) return null
+  const [spread] = await Promise.all([
+    spreadAhead(queries, station, boatId, spreadId),
+    all,
+    queries.fetchQuery(boatOf(boatId)),
+    queries.fetchQuery(gearOf(boatId)),
+    queries.fetchQuery(putAwayOf(boatId)),
+    queries.fetchQuery(titlesOf(boatId)),
+  ])
+  return pathname === '/' && spread ? `/boats/${boatId}/${station}/${spread}` : null
 }
 
 /** The spread of the address, or the latest, and how it is solved. */
@@ -49,9 +52,10 @@ export async function spreadAhead(
   station: string,
   boatId: string,
   named?: string,
-): Promise<void> {
+): Promise<string | null> {
   const spreadId = named || latestOf(await queries.fetchQuery(titlesOf(boatId)))?.spreadId
-  if (!spreadId) return
+  if (!spreadId) return null
   const kept = await queries.fetchQuery(spreadOf(boatId, spreadId))
-  if (station === 'spread') solveAhead(boatId, kept.draft)
+  if (SOLVED.includes(station)) await solveAhead(boatId, kept)
+  return spreadId
 }

@@ -1,42 +1,33 @@
 import { later } from '../shared/later'
 
-const plan = () => import('./plan/PlanPage').then((module) => module.PlanPage)
-const rig = () => import('./rig/RigPage').then((module) => module.RigPage)
-const spread = () => import('./spread/SpreadPage').then((module) => module.SpreadPage)
-const boat = () => import('./boat/BoatPage').then((module) => module.BoatPage)
-const box = () => import('./boat/BoxPage').then((module) => module.BoxPage)
-const deck = () => import('./deck/DeckPage').then((module) => module.DeckPage)
-const log = () => import('./log/LogPage').then((module) => module.LogPage)
-const season = () => import('./log/SeasonPage').then((module) => module.SeasonPage)
-const water = () => import('./water/WaterPage').then((module) => module.WaterPage)
-const print = () => import('./rig/PrintPage').then((module) => module.PrintPage)
-
 /** A script for each station: the one asked for comes first. */
-export const PlanPage = later(plan)
-export const RigPage = later(rig)
-export const SpreadPage = later(spread)
-export const BoatPage = later(boat)
-export const BoxPage = later(box)
-export const DeckPage = later(deck)
-export const LogPage = later(log)
-export const SeasonPage = later(season)
-export const WaterPage = later(water)
-export const PrintPage = later(print)
+export const PlanPage = later(() => import('./plan/PlanPage').then((module) => module.PlanPage))
+export const RigPage = later(() => import('./rig/RigPage').then((module) => module.RigPage))
+export const SpreadPage = later(() => import('./spread/SpreadPage').then((module) => module.SpreadPage))
+export const BoatPage = later(() => import('./boat/BoatPage').then((module) => module.BoatPage))
+export const BoxPage = later(() => import('./boat/BoxPage').then((module) => module.BoxPage))
+export const DeckPage = later(() => import('./deck/DeckPage').then((module) => module.DeckPage))
+export const LogPage = later(() => import('./log/LogPage').then((module) => module.LogPage))
+export const SeasonPage = later(() => import('./log/SeasonPage').then((module) => module.SeasonPage))
+export const WaterPage = later(() => import('./water/WaterPage').then((module) => module.WaterPage))
+export const PrintPage = later(() => import('./rig/PrintPage').then((module) => module.PrintPage))
 
-/** Fetches the script of the address at once, beside the first data and not after it. */
-export function fetchStation(pathname: string): void {
+const NAMED: Record<string, { fetch(): Promise<unknown> }> = {
+  plan: PlanPage,
+  rig: RigPage,
+  spread: SpreadPage,
+  deck: DeckPage,
+  log: LogPage,
+  boat: BoatPage,
+  box: BoxPage,
+  print: PrintPage,
+  season: SeasonPage,
+}
+
+/** Fetches the script of the address at once, beside the first data and not after it; it then shows without waiting. */
+export async function fetchStation(pathname: string): Promise<void> {
   const [, , , name = 'spread', view] = pathname.split('/')
-  const loads: Record<string, () => Promise<unknown>> = {
-    plan,
-    rig,
-    spread,
-    deck,
-    log,
-    boat,
-    box,
-    print,
-    season,
-  }
+  const station = view === 'water' ? WaterPage : NAMED[name]
   // What does not come now is asked for again when it is shown.
-  void (view === 'water' ? water : loads[name])?.().catch(() => undefined)
+  await station?.fetch().catch(() => undefined)
 }

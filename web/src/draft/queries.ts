@@ -135,6 +135,10 @@ export const spreadOf = (boat: string, spread: string) =>
       ask((api) => api.GET('/api/boats/{boat}/spreads/{spread}', { params: { path: { boat, spread } } })),
   })
 
+/** That spread as it is kept, solved. */
+export const solvedOf = (boat: string, spread: string) =>
+  ask((api) => api.GET('/api/boats/{boat}/spreads/{spread}/solved', { params: { path: { boat, spread } } }))
+
 export const solve = (boat: string, draft: Draft) =>
   ask((api) => api.POST('/api/boats/{boat}/solve', { params: { path: { boat } }, body: draft }))
 

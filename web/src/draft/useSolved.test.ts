@@ -3,11 +3,15 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { Problem } from '../shared/api/client'
 import type { Draft, Solved } from './queries'
 import { solveAhead } from './ahead'
-import { draft, solved } from './test/fixtures'
+import { draft, kept, solved } from './test/fixtures'
 import { useSolved } from './useSolved'
 
 const solve = vi.fn<(boat: string, draft: Draft) => Promise<Solved>>()
-vi.mock('./queries', () => ({ solve: (boat: string, asked: Draft) => solve(boat, asked) }))
+const solvedOf = vi.fn<(boat: string, spread: string) => Promise<{ version: number; solved: Solved }>>()
+vi.mock('./queries', () => ({
+  solve: (boat: string, asked: Draft) => solve(boat, asked),
+  solvedOf: (boat: string, spread: string) => solvedOf(boat, spread),
+}))
 
 const hold = vi.fn()
 vi.mock('../shared/held', () => ({
@@ -15,6 +19,7 @@ vi.mock('../shared/held', () => ({
   held: () => Promise.resolve(null),
 }))
 
+const keptAs = (of: Draft) => ({ ...kept, draft: of })
 const at = (mps: number): Draft => ({ ...draft, speedThroughWaterMps: mps })
 
 describe('solving as the draft changes', () => {
@@ -81,20 +86,48 @@ describe('solving as the draft changes', () => {
     const fresh = at(5)
     const old = at(6)
     solve.mockResolvedValue(solved)
-    solveAhead('boat', fresh)
+    solvedOf.mockResolvedValue({ version: kept.version, solved })
+    void solveAhead('boat', keptAs(fresh))
     const { rerender } = renderHook(({ stamp }) => useSolved('boat', fresh, stamp), {
       initialProps: { stamp: 1 },
     })
     await act(async () => {})
-    expect(solve).toHaveBeenCalledTimes(1)
+    expect(solve).not.toHaveBeenCalled()
     rerender({ stamp: 2 })
-    await waitFor(() => expect(solve).toHaveBeenCalledTimes(2))
+    await waitFor(() => expect(solve).toHaveBeenCalledTimes(1))
 
     vi.useFakeTimers({ toFake: ['Date'] })
-    solveAhead('boat', old)
+    void solveAhead('boat', keptAs(old))
     vi.setSystemTime(Date.now() + 11_000)
     renderHook(() => useSolved('boat', old, 1))
     vi.useRealTimers()
-    await waitFor(() => expect(solve).toHaveBeenCalledTimes(4))
+    await waitFor(() => expect(solve).toHaveBeenCalledTimes(2))
+  })
+
+  it('is drawn at once with what is here, and not drawn again for it', async () => {
+    const here = at(7)
+    solvedOf.mockResolvedValue({ version: kept.version, solved })
+    await solveAhead('boat', keptAs(here))
+    let drawn = 0
+    const { result } = renderHook(() => {
+      drawn++
+      return useSolved('boat', here, 0)
+    })
+    expect(result.current).toMatchObject({ solved, asked: here })
+    const first = drawn
+    await act(async () => {})
+    expect(drawn).toBe(first)
+    expect(solve).not.toHaveBeenCalled()
+  })
+
+  it('asks for the draft itself where another version was solved', async () => {
+    const newer = at(8)
+    const other = { ...solved, lines: [] }
+    solve.mockResolvedValue(solved)
+    solvedOf.mockResolvedValue({ version: kept.version + 1, solved: other })
+    await solveAhead('boat', keptAs(newer))
+    const { result } = renderHook(() => useSolved('boat', newer, 0))
+    expect(result.current.solved).toBe(solved)
+    expect(solve).toHaveBeenCalledWith('boat', newer)
   })
 })

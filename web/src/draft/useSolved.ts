@@ -3,7 +3,7 @@ import { Problem } from '../shared/api/client'
 import { held, hold } from '../shared/held'
 import { useAway } from '../shared/reach'
 import { useNewestNext, type NewestNext } from '../shared/useNewestNext'
-import { takeAhead } from './ahead'
+import { comeAhead, takeAhead } from './ahead'
 import { solve, type Draft, type Solved } from './queries'
 
 export interface Solving {
@@ -21,14 +21,26 @@ interface Asked {
   draft: Draft
 }
 
+/** As it was solved ahead, so that the station is drawn once and not first without its lines. */
+function opening(draft: Draft): Solving {
+  const solved = comeAhead(draft) ?? null
+  return { solved, asked: solved && draft, problem: null }
+}
+
+/** What stands already is not drawn again. */
+const answered = (before: Solving, solved: Solved, asked: Draft): Solving =>
+  before.solved === solved && before.asked === asked && !before.problem
+    ? before
+    : { solved, asked, problem: null }
+
 /** Solves the draft as it changes: one request at a time, always the newest draft next, none in between. */
 export function useSolved(boat: string, draft: Draft, gearStamp: number): Solving {
-  const [solving, setSolving] = useState<Solving>({ solved: null, asked: null, problem: null })
+  const [solving, setSolving] = useState<Solving>(() => opening(draft))
   const away = useAway()
   const queue: NewestNext<Asked> = useNewestNext(async (asked: Asked) => {
     try {
       const solved = await (takeAhead(asked.draft) ?? solve(asked.boat, asked.draft))
-      if (!queue.overtaken()) setSolving({ solved, asked: asked.draft, problem: null })
+      if (!queue.overtaken()) setSolving((before) => answered(before, solved, asked.draft))
     } catch (problem) {
       const shown = problem as Problem
       const kept = shown.away ? await held<Solved>('solve', asked) : null

@@ -9,15 +9,21 @@ interface Come<P> {
   default: ComponentType<P>
 }
 
+/** A component that can be fetched before it is shown. */
+type Later<P> = LazyExoticComponent<ComponentType<P>> & { fetch(): Promise<unknown> }
+
 /**
  * A component whose script comes when it is first shown, or when the page is idle; once it is there it shows at once,
  * without a blink of what stands in for it.
  */
-export function later<P>(load: () => Promise<ComponentType<P>>): LazyExoticComponent<ComponentType<P>> {
+export function later<P>(load: () => Promise<ComponentType<P>>): Later<P> {
   let come: Come<P> | null = null
   const fetched = () => load().then((component) => (come = { default: component }))
   rest.push(fetched)
-  return lazy(() => (come ? atOnce(come) : fetched()))
+  return Object.assign(
+    lazy(() => (come ? atOnce(come) : fetched())),
+    { fetch: fetched },
+  )
 }
 
 /** A promise that calls back before it returns: React then need not wait a round for what is there. */

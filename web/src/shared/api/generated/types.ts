@@ -1028,6 +1028,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boats/{boat}/spreads/{spread}/solved": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["solved"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boats/{boat}/spreads/{spread}/ticks": {
         parameters: {
             query?: never;
@@ -4294,6 +4310,11 @@ export interface components {
             /** @enum {string} */
             told: "GOES_OFF" | "STILL_ON" | "ALONGSIDE" | "GONE" | "WEEDY";
         };
+        Solved: {
+            solved: components["schemas"]["SolvedReply"];
+            /** Format: int32 */
+            version: number;
+        };
         SolvedReply: {
             findings: components["schemas"]["FindingReply"][];
             ground?: components["schemas"]["GroundReply"];
@@ -6959,6 +6980,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OriginReply"];
+                };
+            };
+        };
+    };
+    solved: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                boat: string;
+                spread: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Solved"];
                 };
             };
         };

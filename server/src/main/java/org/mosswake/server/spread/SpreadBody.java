@@ -11,6 +11,9 @@ record SpreadBody(UUID spreadId, Integer version, String name, SpreadDraft draft
     /** As kept: its head revision and when it was saved. */
     record Kept(UUID spreadId, int version, String name, int revision, Instant savedAt, SpreadDraft draft) {}
 
+    /** That version of it, solved as it is kept. */
+    record Solved(int version, SolvedReply solved) {}
+
     /** For a list. */
     record Title(UUID spreadId, int version, String name, int lines, Instant savedAt, boolean putAway) {}
 

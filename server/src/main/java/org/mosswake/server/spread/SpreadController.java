@@ -41,6 +41,11 @@ class SpreadController {
         return spreads.spread(boat, spread);
     }
 
+    @GetMapping("/api/boats/{boat}/spreads/{spread}/solved")
+    SpreadBody.Solved solved(@PathVariable UUID boat, @PathVariable UUID spread) {
+        return spreads.solved(boat, spread);
+    }
+
     @PutMapping("/api/boats/{boat}/spreads/{spread}")
     SpreadBody.Kept save(@PathVariable UUID boat, @PathVariable UUID spread, @RequestBody SpreadBody body) {
         if (!spread.equals(body.spreadId())) {

@@ -162,7 +162,9 @@ class DevicesApiTest {
         assertThat(ask("POST", boat + "/facts", "{\"facts\": []}", null).statusCode())
                 .isEqualTo(401);
         assertThat(ask("PUT", boat, "{}", null).statusCode()).isEqualTo(401);
-        assertThat(ask("GET", "/", null, null).statusCode()).isEqualTo(200);
+        var page = ask("GET", "/", null, null);
+        assertThat(page.statusCode()).isEqualTo(200);
+        assertThat(page.body()).contains("/assets/").doesNotContain("/api/boats/");
         assertThat(ask("GET", "/authority.crt", null, null).body()).startsWith("-----BEGIN CERTIFICATE-----");
     }
 

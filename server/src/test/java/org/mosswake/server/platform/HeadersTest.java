@@ -15,6 +15,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.mosswake.server.support.Api;
 import org.mosswake.server.support.RunningServer;
 
 @ExtendWith(RunningServer.class)
@@ -62,6 +63,30 @@ class HeadersTest {
                 .contains("href=\"/api/boats\"")
                 .doesNotContain("<b>")
                 .doesNotContain("%3Cb");
+    }
+
+    /** Where the address names nothing, what the page will come to stand on; over the boat's network nobody's data. */
+    @Test
+    void thePageThatOpensOnASpreadNamesItToWhoMayKnow(Api api) throws InterruptedException {
+        String page = "";
+        for (int i = 0; i < 100 && !page.contains("/solved\""); i++) {
+            page = send(HttpRequest.newBuilder(), "/").body();
+            Thread.sleep(100);
+        }
+        Matcher spread = Pattern.compile("href=\"(/api/boats/[-0-9a-f]+)(/spreads/[-0-9a-f]+)/solved\"")
+                .matcher(page);
+        assertThat(spread.find()).isTrue();
+        assertThat(spread.group(1))
+                .endsWith(api.get("/api/boats").json().get(0).get("boatId").asString());
+        assertThat(spread.group(2))
+                .endsWith(api.get(spread.group(1) + "/spreads")
+                        .json()
+                        .get(0)
+                        .get("spreadId")
+                        .asString());
+        assertThat(page)
+                .contains("href=\"" + spread.group(1) + spread.group(2) + "\"")
+                .contains("SpreadPage");
     }
 
     @Test

@@ -73,6 +73,17 @@ class SpreadApiTest {
     }
 
     @Test
+    void isSolvedAsItIsKept(Api api) {
+        String kept = "/spreads/" + api.mixedSurface().get("spreadId").asString();
+        JsonNode answer = api.get(api.quietLedger() + kept + "/solved").json();
+        assertThat(answer.get("version")).isEqualTo(api.mixedSurface().get("version"));
+        assertThat(answer.get("solved"))
+                .isEqualTo(api.post(api.quietLedger() + "/solve", api.mixedSurface().get("draft"))
+                        .json());
+        assertThat(api.get(api.sprat() + kept + "/solved").codes()).containsExactly("NOT_FOUND");
+    }
+
+    @Test
     void solvesADraft(Api api) {
         JsonNode solved = api.post(
                         api.quietLedger() + "/solve", api.mixedSurface().get("draft"))

@@ -42,6 +42,11 @@ public final class Clockwork {
         thread.scheduleWithFixedDelay(() -> take(look), firstS, everyS, TimeUnit.SECONDS);
     }
 
+    /** As soon as the thread is free. */
+    public void once(Look look) {
+        thread.execute(() -> take(look));
+    }
+
     /** A schedule whose task throws never runs again. */
     private void take(Look look) {
         try {

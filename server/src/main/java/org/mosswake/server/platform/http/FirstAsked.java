@@ -22,10 +22,14 @@ import tools.jackson.databind.ObjectMapper;
 @Component
 class FirstAsked {
     private static final List<String> ON_A_SPREAD = List.of("spread", "rig", "deck");
+    /** These draw it as it is solved. */
+    private static final List<String> SOLVED = List.of("spread", "deck");
 
     private final Map<String, List<String>> scripts;
+    private final Landing landing;
 
-    FirstAsked(ObjectMapper json) throws IOException {
+    FirstAsked(ObjectMapper json, Landing landing) throws IOException {
+        this.landing = landing;
         var manifest = new ClassPathResource("static/manifest.json");
         if (manifest.exists()) {
             try (InputStream in = manifest.getInputStream()) {
@@ -36,9 +40,13 @@ class FirstAsked {
         }
     }
 
-    /** Links for the head of the page at that path. */
-    String links(String path) {
-        String[] parts = path.split("/");
+    /**
+     * Links for the head of the page at that path.
+     *
+     * @param known who asks may know which boats there are
+     */
+    String links(String path, boolean known) {
+        String[] parts = (known && path.equals("/") ? landing.path() : path).split("/");
         String station = parts.length > 3 ? parts[3] : "spread";
         return Stream.concat(
                         scripts.getOrDefault(station, List.of()).stream()
@@ -60,9 +68,11 @@ class FirstAsked {
             return hers;
         }
         Stream<String> spreads = Stream.concat(hers, Stream.of(boat + "/spreads", boat + "/put-away"));
-        return parts.length > 4 && isId(parts[4])
-                ? Stream.concat(spreads, Stream.of(boat + "/spreads/" + parts[4]))
-                : spreads;
+        if (parts.length <= 4 || !isId(parts[4])) {
+            return spreads;
+        }
+        String one = boat + "/spreads/" + parts[4];
+        return Stream.concat(spreads, SOLVED.contains(station) ? Stream.of(one, one + "/solved") : Stream.of(one));
     }
 
     /** Only what is an id comes back in the page. */

@@ -31,7 +31,8 @@ class PageController {
     ResponseEntity<String> page(@RequestAttribute(ContentPolicy.NONCE) String nonce, HttpServletRequest request)
             throws IOException {
         String shell = new ClassPathResource("static/index.html").getContentAsString(StandardCharsets.UTF_8);
-        String links = first.links(request.getRequestURI());
+        // Over the boat's network the page itself holds nobody's data: who asks may not be paired.
+        String links = first.links(request.getRequestURI(), !request.isSecure());
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noStore())
                 .body(shell.replace(PLACE, nonce).replace(END_OF_HEAD, links + END_OF_HEAD));
