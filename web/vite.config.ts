@@ -34,6 +34,8 @@ export default defineConfig({
       output: {
         codeSplitting: {
           groups: [
+            // By itself: what runs first must not wait for what it asks for.
+            { name: 'asks', test: /vite\/preload-helper/, priority: 3 },
             {
               name: 'page',
               test: /node_modules\/(react|react-dom|scheduler|react-router|@tanstack)\//,

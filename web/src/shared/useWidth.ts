@@ -3,10 +3,18 @@ import { useLayoutEffect, useRef, useState, type RefObject } from 'react'
 /** A drawing of the day no wider shows less (px). */
 export const NARROW = 700
 
-/** Size of an element in px, followed as it changes. */
-export function useSize(): [RefObject<HTMLDivElement | null>, number, number] {
+type Size = readonly [width: number, height: number]
+
+/** Taken where nothing was measured yet, and where there is nothing to measure (px). */
+const USUAL: Size = [960, 560]
+
+/**
+ * Size of an element in px, followed as it changes; last whether it was measured yet: what costs much is drawn then, and
+ * not twice.
+ */
+export function useSize(): [RefObject<HTMLDivElement | null>, number, number, boolean] {
   const frame = useRef<HTMLDivElement>(null)
-  const [size, setSize] = useState<[number, number]>([960, 560])
+  const [size, setSize] = useState(USUAL)
   useLayoutEffect(() => {
     const element = frame.current
     if (!element) return
@@ -21,7 +29,7 @@ export function useSize(): [RefObject<HTMLDivElement | null>, number, number] {
     observer.observe(element)
     return () => observer.disconnect()
   }, [])
-  return [frame, size[0], size[1]]
+  return [frame, size[0], size[1], size !== USUAL]
 }
 
 export function useWidth(): [RefObject<HTMLDivElement | null>, number] {

@@ -49,7 +49,7 @@ export const Stage = memo(function Stage({
   /** Where lines would run after a mend that is pointed at. */
   after?: readonly SolvedLine[]
 }) {
-  const [frame, width, height] = useSize()
+  const [frame, width, height, measured] = useSize()
   const extent = useSteadyExtent(boat, solved, doc.draft.here, dragging)
   const [whole, setWhole] = useState<Whole>('both')
   const scales = useMemo(
@@ -84,7 +84,7 @@ export const Stage = memo(function Stage({
         role="group"
         aria-label="Spread behind the boat"
       >
-        {turns && turned !== 0 && swing ? (
+        {!measured ? null : turns && turned !== 0 && swing ? (
           <Suspense fallback={straight}>
             <TurnedView {...{ boat, doc, lures, label, turns, turned, width, height }} scales={swing} />
           </Suspense>

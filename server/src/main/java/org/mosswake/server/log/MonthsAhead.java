@@ -1,10 +1,8 @@
 package org.mosswake.server.log;
 
+import java.util.concurrent.TimeUnit;
 import org.mosswake.server.log.EntryMapper.MonthKey;
-import org.mosswake.server.platform.compute.Clockwork;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.ContextClosedEvent;
-import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
 /**
@@ -18,26 +16,16 @@ class MonthsAhead {
 
     private final EntryMapper entries;
     private final EntryStore store;
-    private final Clockwork clockwork = new Clockwork("months", "months of the log were not put into columns");
 
     MonthsAhead(EntryMapper entries, EntryStore store) {
         this.entries = entries;
         this.store = store;
     }
 
-    @EventListener(ApplicationReadyEvent.class)
-    void begin() {
-        clockwork.every(FIRST_S, EVERY_S, this::make);
-    }
-
+    @Scheduled(initialDelay = FIRST_S, fixedDelay = EVERY_S, timeUnit = TimeUnit.SECONDS)
     void make() {
         for (MonthKey key : entries.unmade()) {
             store.month(key.vesselId(), key.month());
         }
-    }
-
-    @EventListener(ContextClosedEvent.class)
-    void end() {
-        clockwork.stop();
     }
 }

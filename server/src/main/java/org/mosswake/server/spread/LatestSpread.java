@@ -1,14 +1,14 @@
 package org.mosswake.server.spread;
 
+import java.time.Instant;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.mosswake.server.gear.BoatService;
 import org.mosswake.server.gear.BoatTitle;
-import org.mosswake.server.platform.compute.Clockwork;
 import org.mosswake.server.platform.http.Landing;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.TaskScheduler;
 import org.springframework.stereotype.Component;
 
 /**
@@ -22,13 +22,14 @@ class LatestSpread implements Landing {
 
     private final BoatService boats;
     private final SpreadService spreads;
-    private final Clockwork clockwork = new Clockwork("landing", "the spread to open with is not known");
+    private final TaskScheduler rounds;
     private final AtomicBoolean looking = new AtomicBoolean();
     private volatile String path = "";
 
-    LatestSpread(BoatService boats, SpreadService spreads) {
+    LatestSpread(BoatService boats, SpreadService spreads, TaskScheduler rounds) {
         this.boats = boats;
         this.spreads = spreads;
+        this.rounds = rounds;
     }
 
     /** For this page as it was, for the next as it is now. */
@@ -41,13 +42,8 @@ class LatestSpread implements Landing {
     @EventListener(ApplicationReadyEvent.class)
     void lookSoon() {
         if (looking.compareAndSet(false, true)) {
-            clockwork.once(this::look);
+            rounds.schedule(this::look, Instant.now());
         }
-    }
-
-    @EventListener(ContextClosedEvent.class)
-    void stop() {
-        clockwork.stop();
     }
 
     private void look() {

@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.mosswake.core.fault.Fault;
 import org.mosswake.core.fault.FaultCode;
@@ -19,6 +20,7 @@ import org.mosswake.server.water.read.GridReader.Told;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
 /**
@@ -33,6 +35,7 @@ class GridFolder {
 
     private static final String WHY = ".why.txt";
     private static final int MOST_SHOWN = 20;
+    private static final long EVERY_S = 5;
 
     private final WaterService water;
     private final Optional<Path> folder;
@@ -46,11 +49,8 @@ class GridFolder {
         this.folder = folder.isEmpty() ? Optional.empty() : Optional.of(Path.of(folder));
     }
 
-    boolean isWatched() {
-        return folder.isPresent();
-    }
-
     /** Takes what lies there as it lay at the look before. */
+    @Scheduled(initialDelay = EVERY_S, fixedDelay = EVERY_S, timeUnit = TimeUnit.SECONDS)
     synchronized void look() {
         if (folder.isEmpty()) {
             return;

@@ -78,7 +78,8 @@ class SpreadApiTest {
         JsonNode answer = api.get(api.quietLedger() + kept + "/solved").json();
         assertThat(answer.get("version")).isEqualTo(api.mixedSurface().get("version"));
         assertThat(answer.get("solved"))
-                .isEqualTo(api.post(api.quietLedger() + "/solve", api.mixedSurface().get("draft"))
+                .isEqualTo(api.post(
+                                api.quietLedger() + "/solve", api.mixedSurface().get("draft"))
                         .json());
         assertThat(api.get(api.sprat() + kept + "/solved").codes()).containsExactly("NOT_FOUND");
     }

@@ -91,7 +91,5 @@ class GridFolderTest {
                         .get("path")
                         .asString())
                 .contains("moss-grids");
-        assertThat(new GridFolder(RunningServer.context().getBean(WaterService.class), "").isWatched())
-                .isFalse();
     }
 }

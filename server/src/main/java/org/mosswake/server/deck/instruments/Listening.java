@@ -6,15 +6,15 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.TimeUnit;
 import org.mosswake.server.gear.BoatService;
-import org.mosswake.server.platform.compute.Clockwork;
 import org.mosswake.server.strikes.FixService;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.dao.DataAccessException;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
 import tools.jackson.databind.json.JsonMapper;
@@ -34,7 +34,6 @@ class Listening {
     private final JsonMapper json;
     private final Clock clock;
     private final Map<UUID, BoatListener> listeners = new HashMap<>();
-    private final Clockwork clockwork = new Clockwork("listening", "instruments are not heard");
 
     Listening(
             InstrumentMapper rows,
@@ -57,12 +56,8 @@ class Listening {
         this.clock = clock;
     }
 
-    @EventListener(ApplicationReadyEvent.class)
-    void begin() {
-        clockwork.every(1, 1, this::everySecond);
-    }
-
-    private synchronized void everySecond() {
+    @Scheduled(initialDelay = 1, fixedDelay = 1, timeUnit = TimeUnit.SECONDS)
+    synchronized void everySecond() {
         try {
             List<UUID> wanted = rows.boats();
             if (wanted.isEmpty() && !listeners.isEmpty()) {
@@ -102,7 +97,6 @@ class Listening {
 
     @EventListener(ContextClosedEvent.class)
     synchronized void stop() {
-        clockwork.stop();
         listeners.values().forEach(BoatListener::close);
         listeners.clear();
         locks.release();

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CancellationException;
+import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
@@ -27,7 +28,11 @@ public class Computing {
     private static final int MOST_WAITING = 60;
 
     private final NewestFirst workers;
-    private final ScheduledExecutorService beats = Clockwork.thread("beats");
+    private final ScheduledExecutorService beats = Executors.newSingleThreadScheduledExecutor(task -> {
+        var thread = new Thread(task, "beats");
+        thread.setDaemon(true);
+        return thread;
+    });
 
     Computing(@Value("${moss.compute-threads:0}") int threads) {
         workers = new NewestFirst(

@@ -1,10 +1,9 @@
 package org.mosswake.server.platform.database;
 
-import org.mosswake.server.platform.compute.Clockwork;
+import java.io.IOException;
+import java.util.concurrent.TimeUnit;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.ContextClosedEvent;
-import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
 /** Looks every hour whether a dump is due; a server whose start command gave no folder for them takes none. */
@@ -15,22 +14,16 @@ class DumpSchedule {
 
     private final KeptDumps dumps;
     private final boolean wanted;
-    private final Clockwork clockwork = new Clockwork("dumps", "the dump of the day could not be taken");
 
     DumpSchedule(KeptDumps dumps, @Value("${moss.dumps:}") String folder) {
         this.dumps = dumps;
         this.wanted = !folder.isEmpty();
     }
 
-    @EventListener(ApplicationReadyEvent.class)
-    void begin() {
+    @Scheduled(initialDelay = FIRST_S, fixedDelay = EVERY_S, timeUnit = TimeUnit.SECONDS)
+    void take() throws IOException {
         if (wanted) {
-            clockwork.every(FIRST_S, EVERY_S, dumps::takeDue);
+            dumps.takeDue();
         }
-    }
-
-    @EventListener(ContextClosedEvent.class)
-    void end() {
-        clockwork.stop();
     }
 }

@@ -22,6 +22,8 @@ import tools.jackson.databind.ObjectMapper;
 @Component
 class FirstAsked {
     private static final List<String> ON_A_SPREAD = List.of("spread", "rig", "deck");
+    /** Every page begins with it; the shell asks for it when it has run. */
+    private static final String START = "src/start.tsx";
     /** These draw it as it is solved. */
     private static final List<String> SOLVED = List.of("spread", "deck");
 
@@ -84,12 +86,13 @@ class FirstAsked {
         }
     }
 
-    /** Of each station's page its own script and all that it imports, without what the shell names itself. */
+    /** Of each station's page its own script, what every page starts with and all that they import, but for what the shell names. */
     private static Map<String, List<String>> scriptsOf(JsonNode manifest) {
         return manifest.propertyNames().stream()
                 .filter(source -> source.startsWith("src/app/") && source.endsWith("Page.tsx"))
                 .collect(Collectors.toMap(FirstAsked::stationOf, source -> {
                     var files = new LinkedHashSet<String>();
+                    gather(manifest, START, files);
                     gather(manifest, source, files);
                     var named = new LinkedHashSet<String>();
                     gather(manifest, "index.html", named);

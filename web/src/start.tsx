@@ -1,4 +1,3 @@
-import './shared/ui/theme.css'
 import { setNonce } from 'get-nonce'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
