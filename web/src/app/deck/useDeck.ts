@@ -1,45 +1,32 @@
 import { useQuery } from '@tanstack/react-query'
-import { useMemo, useState } from 'react'
-import { actOf, ACTS, type Act } from '../../deck/acts'
-import { clocksOf, type Clock } from '../../deck/clocks'
-import { depthWords } from '../../deck/depth'
-import type { PadState } from '../../deck/PadButton'
+import { useMemo } from 'react'
+import { actOf, ACTS } from '../../deck/acts'
+import { clocksOf } from '../../deck/clocks'
 import { padsOf, type Pad } from '../../deck/pads'
 import type { Next } from '../../deck/SetNext'
-import { deckOf, instrumentsOf, type CueAnswer } from '../../deck/queries'
+import { deckOf, instrumentsOf } from '../../deck/queries'
 import { usePracticeDay } from '../../deck/practice/usePracticeDay'
-import type { ToClear } from '../../deck/StrikeCard'
-import { lineOf } from '../../draft/model'
 import { useEditor } from '../../draft/useEditor'
 import { useSolved } from '../../draft/useSolved'
 import { useTurns } from '../../spread/turn/useTurns'
 import type { Strike } from '../../strikes/useDay'
 import { sources } from '../../shared/device'
 import { useUnits } from '../../units/UnitsContext'
-import { keyName } from '../keys'
 import { useStrikeReports } from '../spread/useStrikeReports'
 import { useTrip } from '../useTrip'
 import type { Loaded } from '../WithSpread'
+import { clearingFor, settingOf } from './orders'
+import { lureOn, padStatesOf } from './padStates'
 import { useAct } from './useAct'
 import { useArriving, useChange } from './useChange'
 import { useOnTheWater } from './useOnTheWater'
 import { useOwnPosition } from './useOwnPosition'
 import { usePractice } from './usePractice'
 import { TICK_MS, useSecond } from './useSecond'
+import { useTelling } from './useTelling'
 
 /** Turns are watched at the radius the orders are worked out for (m). */
 const RADIUS_M = 40
-
-/** Why a line comes in, in as many words as are read with a fish on. */
-const CLEARING = {
-  NEARER: 'nearer',
-  TWIN: 'level',
-  FAR_CENTRE: 'crossed by it',
-  COMES_ACROSS: 'swings across',
-  ALL_IN: 'your way: all in',
-  FLOATS: 'floats',
-  STAYS: 'stays',
-} as const
 
 /** All that the deck shows and reports, whatever screen it is on. */
 export type DeckState = ReturnType<typeof useDeck>
@@ -61,7 +48,6 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
   const now = trip.live ? Math.max(second, Math.min(newest, second + TICK_MS)) : trip.at
   const units = useUnits()
   const [meant, setMeant] = useAct()
-  const [cued, setCued] = useState<Pad | null>(null)
 
   const lines = useMemo(
     () =>
@@ -93,72 +79,35 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
   const labelOf = (lineId: string) => pads.find((pad) => pad.lineId === lineId)?.label ?? '…'
   const stateOf = (lineId: string) => day.lines.get(lineId)?.state ?? 'UNKNOWN'
   const setting = (turns?.setting ?? []).filter((step) => !outSince.has(step.lineId))
-  const states = new Map(
-    pads.map((pad): [string, PadState] => {
-      const line = lines.find((one) => one.lineId === pad.lineId)!
-      const tied = lineOf(editor.doc, pad.lineId)
-      const lure = gear.lures.find((item) => item.gearId === tied?.tackle[0]?.lureGearId)
-      const depth = depthWords(line.tow.depthM ?? 0, units)
-      const order = act.kind === 'SET' ? setting.findIndex((step) => step.lineId === pad.lineId) + 1 : 0
-      return [
-        pad.lineId,
-        {
-          now: stateOf(pad.lineId),
-          lure: lure?.name ?? 'nothing tied',
-          letOut: units.say('distance', tied?.letOutM ?? 0),
-          depth,
-          key: pad.code ? keyName(pad.code) : '',
-          ...(order > 0 && { order }),
-        },
-      ]
-    }),
+  const states = padStatesOf(
+    pads,
+    lines,
+    { doc: editor.doc, gear, units },
+    stateOf,
+    act.kind === 'SET' ? setting : [],
   )
-
   const strike = (pad: Pad) => {
     setMeant(ACTS[0]!)
     own.keep()
     void strikeOn(pad.lineId, pad.label)
   }
-  const tap = (pad: Pad) => {
-    setMeant(act)
-    if (act.kind === 'STRUCK') return strike(pad)
-    if (act.kind === 'CUED') return setCued(pad)
-    void tell(act, pad)
-  }
-  const tell = ({ kind, words }: Act, { lineId, label }: Pick<Pad, 'lineId' | 'label'>) => {
-    const letOutM = kind === 'SET' ? lineOf(editor.doc, lineId)?.letOutM : undefined
-    return reports.tell(
-      kind,
-      { lineId, ...(letOutM !== undefined && { letOutM }) },
-      `${words} ${label}`,
-      label,
-    )
-  }
-  const setAll = async () => {
+  const { tell, tap, tellAll, cued, setCued, cue, done, lureOf } = useTelling(editor.doc, reports, {
+    act,
+    setAct: setMeant,
+    onStrike: strike,
+  })
+  const labelled = (of: readonly { lineId: string }[]) =>
+    of.map(({ lineId }) => ({ lineId, label: labelOf(lineId) }))
+  const setAll = () => {
     setMeant(ACTS[0]!)
-    for (const { lineId } of setting) await tell(act, { lineId, label: labelOf(lineId) })
+    return tellAll(actOf('SET'), labelled(setting))
   }
-  const lureOf = ({ lineId }: Pick<Pad, 'lineId'>) => lineOf(editor.doc, lineId)?.tackle[0]?.lureGearId
-  const cue = ({ cue: kind, says }: CueAnswer) =>
-    cued &&
-    void reports.tell(
-      'CUED',
-      { lineId: cued.lineId, cue: kind, ...(lureOf(cued) && { gearId: lureOf(cued) }) },
-      `${cued.label}: ${says}`,
-      cued.label,
-    )
-  const done = ({ routine }: Clock) =>
-    void reports.tell('TENDED', { routine: routine.name }, `Done: ${routine.name}`)
 
   useArriving(pads.length > 0, (isOut) => {
     // The others are set next.
     const set = actOf('SET')
     setMeant(set)
-    const those = draft.lines.filter(({ lineId }) => isOut === 'ALL' || isOut.includes(lineId))
-    void those.reduce<Promise<unknown>>(
-      (before, { lineId }) => before.then(() => tell(set, { lineId, label: labelOf(lineId) })),
-      Promise.resolve(),
-    )
+    void tellAll(set, labelled(draft.lines.filter(({ lineId }) => isOut === 'ALL' || isOut.includes(lineId))))
   })
   const change = useChange({
     boat: boat.boatId,
@@ -170,20 +119,8 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
   })
 
   const on = strikes.filter((one) => one.outcome === 'OPEN' && Date.parse(one.happenedAt) <= now + 1000)
-  const clearFor = (one: Strike): { clear: ToClear[]; stay: string[] } => {
-    const steps = turns?.clearing.find(({ struckLineId }) => struckLineId === one.lineId)?.steps ?? []
-    return {
-      clear: steps
-        .filter((step) => step.clear)
-        .map((step) => ({
-          lineId: step.lineId,
-          label: labelOf(step.lineId),
-          isIn: stateOf(step.lineId) === 'IN',
-          words: CLEARING[step.reason],
-        })),
-      stay: steps.filter((step) => !step.clear).map((step) => labelOf(step.lineId)),
-    }
-  }
+  const clearFor = (one: Strike) =>
+    clearingFor(turns, one.lineId, labelOf, (lineId) => stateOf(lineId) === 'IN')
   return {
     ...{ boat, deck, draft, trip, now, pads, states, act, tap, strike, day, on, clearFor, reports, labelOf },
     ...water,
@@ -193,9 +130,7 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
         lineId,
         {
           label,
-          kind:
-            gear.lures.find(({ gearId }) => gearId === lineOf(editor.doc, lineId)?.tackle[0]?.lureGearId)
-              ?.kind ?? '',
+          kind: lureOn(editor.doc, gear, lineId)?.kind ?? '',
         },
       ]),
     ),
@@ -216,15 +151,7 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
     clocks: deck ? clocksOf(deck.routines, reports.day.standing, now, outSince) : [],
     /** When the first of the lines that are out went out (ms). */
     since: outSince.size > 0 ? Math.min(...outSince.values()) : null,
-    toSet: setting.map((step): Next => ({
-      lineId: step.lineId,
-      label: labelOf(step.lineId),
-      steer: step.steer
-        ? `Alone: steer to ${step.steer === 'STARBOARD' ? 'starboard' : 'port'} while it goes out${
-            step.clearsM === undefined ? '' : `, clear by ${units.say('distance', Math.round(step.clearsM))}`
-          }. Kill cord on, lifejacket on, and someone ashore knows the plan.`
-        : null,
-    })),
+    toSet: settingOf(setting, labelOf, units),
     isOut: (line: Next) => {
       setMeant(actOf('SET'))
       void tell(actOf('SET'), line)

@@ -1,48 +1,22 @@
 import { Suspense, useCallback, useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { dayInWords } from '../../clock/model'
-import { BaitDrawing } from '../../rig/BaitDrawing'
-import { ChainStage } from '../../rig/ChainStage'
-import { ChainTable } from '../../rig/ChainTable'
-import { DragBar } from '../../rig/DragBar'
-import { Findings } from '../../rig/Findings'
-import { MarksPanel, StrikePanel } from '../../rig/Figures'
-import { Goods } from '../../rig/Goods'
-import { PartStrip } from '../../rig/PartStrip'
-import {
-  countStock,
-  eveningCalendar,
-  type BenchLine,
-  type Change,
-  type Goods as GoodsItem,
-  type RigAsk,
-} from '../../rig/queries'
-import { Tonight } from '../../rig/Tonight'
-import { useRig, type Rigging } from '../../rig/useRig'
-import { WaysPanel } from '../../rig/WaysPanel'
-import { download } from '../../shared/download'
-import type { Problem } from '../../shared/api/client'
+import { useRig } from '../../rig/useRig'
 import { later } from '../../shared/later'
 import { Button } from '../../shared/ui/Button'
 import { useAddress } from '../../shared/useAddress'
-import { setRig } from '../../draft/bench'
-import { changed } from '../../draft/change'
-import { isLead, setDrag, setPiece } from '../../draft/model'
-import type { Boat, Gear } from '../../draft/queries'
-import { TieAs } from '../../spread/strip/TieAs'
-import { useEditor, type Editor } from '../../draft/useEditor'
+import { useEditor } from '../../draft/useEditor'
 import { useSaving } from '../../draft/useSaving'
 import { FoldedDay } from './FoldedDay'
 import { Frame } from '../Frame'
 import { SpreadConflict } from '../SpreadConflict'
-import { saySentence } from '../../units/sentence'
-import { useUnits } from '../../units/UnitsContext'
 import { useKeys } from '../keys'
 import { RigBar } from './RigBar'
-import { Baits, TAB_WORDS, Tabs, TABS, type Tab } from './RigTabs'
-import { useAsk, usePartActions, useWays } from './useBench'
+import { TABS } from './RigTabs'
+import { Bench } from './Bench'
+import { useAsk } from './useBench'
 import { useTicks } from './useTicks'
-import { useTrip, type TripOfDay } from '../useTrip'
+import { useTrip } from '../useTrip'
 import type { Loaded } from '../WithSpread'
 
 const RigNumbersSheet = later(() =>
@@ -146,188 +120,5 @@ export function RigStation({ boat, boats, gear, gearStamp, titles, kept }: Loade
         <SpreadConflict {...{ saving, editor, boat, gear }} />
       </Suspense>
     </Frame>
-  )
-}
-
-/** The chosen line: drawing, window, lists, and what the bench says. */
-function Bench({
-  boat,
-  gear,
-  editor,
-  trip,
-  line,
-  rigging,
-  ticks,
-  asked,
-  tab,
-  table,
-  wanted,
-  onTab,
-  onFish,
-  onBaits,
-}: {
-  boat: Boat
-  gear: Gear
-  editor: Editor
-  trip: TripOfDay
-  line: BenchLine
-  rigging: Rigging
-  ticks: ReturnType<typeof useTicks>
-  asked: RigAsk
-  tab: Tab
-  table: boolean
-  wanted: { fishKg: number | undefined; deadBaits: number | undefined }
-  onTab(tab: Tab): void
-  onFish(kg: number): void
-  onBaits(count: number): void
-}) {
-  const rig = rigging.rig!
-  const units = useUnits()
-  const [part, setPart] = useState<number | null>(null)
-  const [problem, setProblem] = useState<string | null>(null)
-  const act = usePartActions(editor, line.lineId, gear)
-  const ways = useWays(boat.boatId, editor, { holders: boat.holders, gear }, rigging.again)
-  const drafted = editor.doc.draft.lines.find((one) => one.lineId === line.lineId)
-  const { edit, preview, settle } = editor
-  const live = useCallback(
-    (change: Parameters<Editor['edit']>[0], settled: boolean) => {
-      preview(change)
-      if (settled) settle()
-    },
-    [preview, settle],
-  )
-  const mend = (changes: readonly Change[]) =>
-    edit((doc) => changed(doc, changes, { holders: boat.holders, gear }))
-  /** What could not be kept is said; nothing fails in silence. */
-  const kept = (work: Promise<unknown>, otherwise: string) =>
-    work.then(
-      () => setProblem(null),
-      () => setProblem(`${otherwise} Try again when the server is back.`),
-    )
-  const count = async (item: GoodsItem, amount: number | undefined) => {
-    const body = { item: item.key, version: item.version, ...(amount !== undefined && { amount }) }
-    await countStock(boat.boatId, body).then(
-      () => setProblem(null),
-      (error: Problem) =>
-        setProblem(
-          error.status === 409
-            ? `${saySentence(item.words, units, 'UTC')} was counted elsewhere meanwhile: that count is shown. Yours, ${amount ?? 'none'}, was not kept; type it again to set it.`
-            : `The count was not kept. ${error.said.join(' ')}`,
-        ),
-    )
-    rigging.again()
-  }
-  const calendar = () =>
-    kept(
-      eveningCalendar(boat.boatId, asked).then((text) =>
-        download(text, `moss-wake-evening-${trip.date}.ics`, 'text/calendar'),
-      ),
-      'The calendar was not made.',
-    )
-  const itemOf = (piece: number) => {
-    const tied = drafted?.tackle[piece]
-    return tied && { ...tied, footChosen: tied.foot !== undefined }
-  }
-  const lures = gear.lures.filter((lure) => !isLead(lure.kind))
-  const zone = trip.place.timeZone
-  return (
-    <main className="flex min-h-0 flex-1 max-md:flex-col">
-      <div className="flex min-w-0 flex-1 flex-col max-md:contents">
-        {table ? (
-          <div
-            className="min-h-0 flex-1 overflow-y-auto px-4 py-2"
-            tabIndex={0}
-            role="region"
-            aria-label="The chain in rows"
-          >
-            <ChainTable line={line} />
-          </div>
-        ) : (
-          <div className="flex min-h-64 flex-[6] flex-col max-md:h-80 max-md:flex-none">
-            <ChainStage
-              line={line}
-              selected={part}
-              onSelect={setPart}
-              onStretch={(piece, lengthM, settled) =>
-                live((doc) => setPiece(doc, line.lineId, piece, { lengthM }), settled)
-              }
-              onDrop={act.add}
-            />
-          </div>
-        )}
-        <PartStrip
-          bench={line}
-          part={part === null ? undefined : line.parts[part]}
-          pieces={drafted?.tackle.length ?? 0}
-          itemOf={itemOf}
-          lines={gear.lines}
-          weights={gear.lures}
-          lures={lures}
-          reels={gear.reels}
-          scents={rig.lines.flatMap((one) => one.scent ?? [])}
-          act={act}
-        />
-        <DragBar
-          line={line}
-          onSet={(newtons, settled) => live((doc) => setDrag(doc, line.lineId, newtons), settled)}
-        />
-        <Tabs tab={tab} onTab={onTab} bait={line.bait !== undefined} />
-        <div
-          className="min-h-40 flex-[4] overflow-y-auto bg-shade/60 px-4 py-2 max-md:order-3 max-md:flex-none"
-          tabIndex={0}
-          role="tabpanel"
-          aria-label={TAB_WORDS[tab]}
-        >
-          {(problem ?? ticks.problem) && (
-            <p role="alert" className="border-l-4 border-rust pl-2">
-              {problem ?? ticks.problem}
-            </p>
-          )}
-          {tab === 'tonight' && (
-            <>
-              <Baits rig={rig} wanted={wanted.deadBaits} onBaits={onBaits} />
-              <Tonight
-                rig={rig}
-                ticked={ticks.ticked}
-                timeZone={zone}
-                onTick={(task, done) => void ticks.set(task, done)}
-                onCalendar={() => void calendar()}
-              />
-            </>
-          )}
-          {tab === 'goods' && <Goods rig={rig} onCount={(item, amount) => void count(item, amount)} />}
-          {tab === 'bait' &&
-            (line.bait ? (
-              <BaitDrawing bait={line.bait} act={act.bait} />
-            ) : (
-              <p className="text-slate">
-                {`${line.label} carries a lure: ${line.hookCount === 1 ? 'one hook' : `${line.hookCount} hooks`}. Choose its hooks on the drawing; a bait is chosen as the line's lure.`}
-              </p>
-            ))}
-          {tab === 'marks' && (
-            <MarksPanel line={line} onMarks={(marks) => edit((doc) => setRig(doc, line.lineId, { marks }))} />
-          )}
-          {tab === 'strike' && <StrikePanel line={line} fishKg={rig.fishKg} onFish={onFish} />}
-          {tab === 'ways' && (
-            <WaysPanel
-              line={line}
-              schools={ways.schools}
-              onTake={(school, side, by) => void kept(ways.take(school, side, by), 'The side was not kept.')}
-            />
-          )}
-        </div>
-      </div>
-      <aside
-        className="flex w-[300px] shrink-0 flex-col gap-3.5 overflow-y-auto border-l border-ink/20 py-3.5 max-md:order-1 max-md:w-auto max-md:border-l-0"
-        aria-label="What the bench says"
-      >
-        {drafted && (
-          <div className="px-3">
-            <TieAs boat={boat.boatId} line={drafted} editor={editor} />
-          </div>
-        )}
-        <Findings line={line} timeZone={zone} onMend={mend} />
-      </aside>
-    </main>
   )
 }
