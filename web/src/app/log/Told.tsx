@@ -2,12 +2,13 @@ import { sources } from '../../shared/device'
 import type { Fact, Payload } from '../../strikes/fold/model'
 import { ToldList } from '../../strikes/told/ToldList'
 import type { ToldEdits } from '../../strikes/told/ToldRow'
+import { strikeNames } from '../../strikes/told/words'
 import type { useDay } from '../../strikes/useDay'
 import { useUnits } from '../../units/UnitsContext'
 
 /** What was told of the day out that is shown, to be put right from here. */
 export function Told({
-  told: { day, strikes, refused, report, again, discard },
+  told: { day, refused, report, again, discard },
   nameOf,
   clock,
 }: {
@@ -31,7 +32,7 @@ export function Told({
       takenBack={day.takenBack}
       {...{ refused, clock, edits }}
       saying={{
-        nameOf: (id) => nameOf(strikes.find(({ factId }) => factId === id)?.lineId ?? id),
+        nameOf: strikeNames(day, nameOf),
         length: (metres) => units.say('distance', metres),
       }}
       onRestore={(by, words) => say('RETRACTED', `Restored: ${words}`, { targetId: by })}

@@ -37,7 +37,7 @@ export function HolderHandles({
         ))}
         {on && view === 'plan' && (
           <text
-            x={x(holder.tip.asternM) + 12}
+            {...beside(x(holder.tip.asternM), holder.name, layout.width)}
             y={y(holder, 'tip', view) - 10}
             className="fill-ink stroke-water stroke-[4] text-[13px] font-bold [paint-order:stroke]"
           >
@@ -48,6 +48,16 @@ export function HolderHandles({
     )
   })
 }
+
+/** A letter of a name, somewhat wide (px). */
+const LETTER = 7.5
+const GAP = 12
+
+/** A name stands to the right of its tip, or ends before it where the drawing ends. */
+const beside = (x: number, name: string, width: number) =>
+  x + GAP + name.length * LETTER < width
+    ? { x: x + GAP }
+    : { x: Math.min(x - GAP, width - GAP), textAnchor: 'end' as const }
 
 function Handle({
   holder,

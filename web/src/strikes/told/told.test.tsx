@@ -4,7 +4,7 @@ import type { Item } from '../../shared/outbox/outbox'
 import { foldDay } from '../fold/day'
 import type { Fact, Payload } from '../fold/model'
 import { ToldList } from './ToldList'
-import { toldWords } from './words'
+import { strikeNames, toldWords } from './words'
 
 let made = 0
 const fact = (kind: string, clock: string, payload: Payload = {}): Fact => ({
@@ -32,6 +32,16 @@ describe('what was told, in words', () => {
       'A used lure taken off the box',
     )
     expect(say('HAULED_UP', {})).toBe('Hauled up, of another edition')
+  })
+
+  it('says of a fish that its strike is taken back, for it still counts', () => {
+    const strike = fact('STRUCK', '09:00', { lineId: 'one' })
+    const landed = fact('LANDED', '09:10', { strikeId: strike.factId, species: 'mahi' })
+    const back = fact('RETRACTED', '09:20', { targetId: strike.factId })
+    const say = (facts: Fact[]) =>
+      toldWords(landed, { ...saying, nameOf: strikeNames(foldDay(facts), saying.nameOf) })
+    expect(say([strike, landed])).toBe('Mahi landed from Centre, far')
+    expect(say([strike, landed, back])).toBe('Mahi landed from Centre, far, its strike taken back')
   })
 
   it('has words of its own for every kind the server takes', () => {

@@ -10,6 +10,23 @@ export interface Saying {
   length(metres: number): string
 }
 
+/**
+ * Names the line of a strike, also of one that is taken back: the fish of it came aboard all the same and counts, which who
+ * took the strike back must see.
+ */
+export function strikeNames(
+  { standing, takenBack }: { standing: readonly Fact[]; takenBack: readonly { fact: Fact }[] },
+  nameOf: (lineId: string) => string,
+): (lineOrStrike: string) => string {
+  const lineOf = (facts: readonly Fact[], id: string) =>
+    facts.find(({ factId, kind }) => factId === id && kind === 'STRUCK')?.payload.lineId
+  const gone = takenBack.map(({ fact }) => fact)
+  return (id) => {
+    const away = lineOf(gone, id)
+    return away ? `${nameOf(away)}, its strike taken back` : nameOf(lineOf(standing, id) ?? id)
+  }
+}
+
 /** A fact as a crew would say it. One of a kind that this edition does not know is named, never left out. */
 export function toldWords(fact: Fact, saying: Saying): string {
   const words = wordsOf(fact, saying)

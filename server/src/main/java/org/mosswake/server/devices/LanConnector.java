@@ -1,5 +1,9 @@
 package org.mosswake.server.devices;
 
+import java.io.File;
+import java.io.IOException;
+import java.security.GeneralSecurityException;
+import java.security.KeyStore;
 import org.apache.catalina.connector.Connector;
 import org.apache.coyote.http11.AbstractHttp11Protocol;
 import org.apache.tomcat.util.net.SSLHostConfig;
@@ -20,14 +24,17 @@ class LanConnector implements WebServerFactoryCustomizer<TomcatServletWebServerF
     private static final int CONNECTIONS = 500;
     private static final int CONNECT_MS = 20_000;
 
+    /** What the key is held in once it is read: a PKCS #12 store in memory would be sealed anew, for a tenth of the start. */
+    private static final String IN_MEMORY = "JKS";
+
     private final int port;
-    private final String store;
+    private final File store;
     private final String password;
 
     /** @param store PKCS #12, with the certificate and its key */
     LanConnector(
             @Value("${moss.lan.port}") int port,
-            @Value("${moss.lan.store}") String store,
+            @Value("${moss.lan.store}") File store,
             @Value("${moss.lan.password}") String password) {
         this.port = port;
         this.store = store;
@@ -52,12 +59,20 @@ class LanConnector implements WebServerFactoryCustomizer<TomcatServletWebServerF
         var host = new SSLHostConfig();
         host.setProtocols("TLSv1.2+TLSv1.3");
         var certificate = new SSLHostConfigCertificate(host, SSLHostConfigCertificate.Type.UNDEFINED);
-        certificate.setCertificateKeystoreFile(store);
+        certificate.setCertificateKeystore(read());
         certificate.setCertificateKeystorePassword(password);
-        certificate.setCertificateKeystoreType("PKCS12");
+        certificate.setCertificateKeystoreType(IN_MEMORY);
         certificate.setCertificateKeyAlias("server");
         host.addCertificate(certificate);
         connector.addSslHostConfig(host);
         factory.addAdditionalConnectors(connector);
+    }
+
+    private KeyStore read() {
+        try {
+            return KeyStore.getInstance(store, password.toCharArray());
+        } catch (GeneralSecurityException | IOException e) {
+            throw new IllegalStateException(store + " cannot be read: " + e.getMessage(), e);
+        }
     }
 }
