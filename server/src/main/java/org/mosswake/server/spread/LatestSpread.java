@@ -47,8 +47,11 @@ class LatestSpread implements Landing {
     }
 
     private void look() {
-        looking.set(false);
-        path = first().flatMap(this::latest).orElse("");
+        try {
+            path = first().flatMap(this::latest).orElse("");
+        } finally {
+            looking.set(false);
+        }
     }
 
     private Optional<BoatTitle> first() {

@@ -10,8 +10,8 @@ import org.springframework.util.ConcurrentLruCache;
  * none.
  */
 public final class Answered<Q, A> {
-    /** An answer about turns is some hundred kilobytes. */
-    private static final int MOST = 12;
+    /** Of twelve lines an answer about turns is a megabyte. */
+    private static final int MOST = 6;
 
     private final ConcurrentLruCache<Q, A> answers;
 
