@@ -23,6 +23,7 @@ describe('how a request is answered', () => {
     expect(way('/api/boats/b/practice')).toBe('NETWORK')
     expect(way('/api/boats/b/export', 'GET', true)).toBe('NETWORK')
     expect(way('/api/devices')).toBe('NETWORK')
+    expect(way('/api/boats/b/spreads/s/solved')).toBe('NETWORK')
     expect(way('/actuator/health')).toBe('NETWORK')
   })
 

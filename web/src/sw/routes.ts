@@ -1,8 +1,8 @@
 /** How the worker answers a request. */
 export type Way = 'SHELL' | 'PAGE' | 'DATA' | 'NETWORK'
 
-/** Of now alone, or for one reader: never held. */
-const OF_NOW = /\/(instruments|practice|export|pairing|devices)(\/|$)/
+/** Of now alone, of gear as it was then, or for one reader: never held. How a draft is solved the page holds itself. */
+const OF_NOW = /\/(instruments|practice|export|pairing|devices|solved)(\/|$)/
 
 /**
  * @param shell addresses of the scripts, styles and letters of this edition

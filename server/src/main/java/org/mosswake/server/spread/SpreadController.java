@@ -43,7 +43,8 @@ class SpreadController {
 
     @GetMapping("/api/boats/{boat}/spreads/{spread}/solved")
     SpreadBody.Solved solved(@PathVariable UUID boat, @PathVariable UUID spread) {
-        return spreads.solved(boat, spread);
+        SpreadBody.Kept kept = spreads.spread(boat, spread);
+        return new SpreadBody.Solved(kept.version(), spreads.solve(boat, kept.draft()));
     }
 
     @PutMapping("/api/boats/{boat}/spreads/{spread}")

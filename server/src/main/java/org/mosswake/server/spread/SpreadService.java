@@ -84,12 +84,6 @@ public class SpreadService {
                 draft(vessel, spread, row.headRevision()));
     }
 
-    @Transactional(readOnly = true)
-    SpreadBody.Solved solved(UUID vessel, UUID spread) {
-        SpreadBody.Kept kept = spread(vessel, spread);
-        return new SpreadBody.Solved(kept.version(), solve(vessel, kept.draft()));
-    }
-
     /** As it is kept, put together with what is aboard. */
     @Transactional(readOnly = true)
     public Spread assembled(UUID vessel, UUID spread) {
