@@ -6,7 +6,7 @@ import { asSentence, saySentence, type OpenSentence } from '../units/sentence'
 import { hourOf } from '../units/zoned'
 import { Because, rivalOf } from './Because'
 import { answerWords, ruleWords } from './sentences'
-import type { Call, Catalogue, Playbook } from './queries'
+import type { Call, Catalogue, Playbook, Score } from './queries'
 import { playbookWords } from './words'
 
 /** Why this call: its reasons with their weights, what they add up to, what does not fit, and what would change it. */
@@ -34,14 +34,9 @@ export function Why({
   onDays(): void
 }) {
   const units = useUnits()
-  const name = (id: Playbook) => playbookWords(words, id)
   const say = (sentence: OpenSentence) => saySentence(sentence, units, timeZone)
-  const first = call.scores[0]
   const shown = call.scores.find((score) => score.playbook === call.taken.playbook)
-  if (!first || !shown) return null
-  const leads = shown === first
-  const rival = rivalOf(call, shown)
-  const margin = shown.tenths - (rival?.tenths ?? 0)
+  if (!shown) return null
   return (
     <aside
       aria-label="Why"
@@ -53,36 +48,9 @@ export function Why({
           {say(one)}
         </p>
       ))}
-      <section aria-live="polite">
-        {!asked && <p className="text-slate">No call yet. By light and season alone comes first:</p>}
-        <h1 className={asked ? 'text-xl font-bold' : 'text-lg text-slate'}>
-          {name(shown.playbook)}
-          {leads && `, ${hoursWords(call, timeZone)}`}
-        </h1>
-        <p>{rival && beside(margin, name(rival.playbook))}</p>
-        {!leads && (
-          <Button small tone="quiet" className="-ml-2.5 underline" onClick={onFirst}>
-            Back to {name(first.playbook)}
-          </Button>
-        )}
-      </section>
+      <Title {...{ call, words, timeZone, asked, shown, onFirst }} />
 
-      <section data-testid="lines">
-        <h2 className="font-bold">
-          {call.lines.lines} {call.lines.lines === 1 ? 'line' : 'lines'} at{' '}
-          {units.say('speed', call.taken.startMps)}
-          {call.taken.overGround ? ' over the ground, with the stream' : ' through the water'}
-        </h2>
-        {call.lines.bounds
-          .filter((bound) => bound.most === call.lines.lines)
-          .map((bound) => (
-            <p key={bound.what}>{asSentence(say(bound.says))}</p>
-          ))}
-        <p className="text-sm text-slate">
-          {units.say('speed', call.taken.leastMps)} to {units.say('speed', call.taken.mostMps)},{' '}
-          {BASIS_WORDS[call.taken.sure]}.
-        </p>
-      </section>
+      <Lines call={call} say={say} />
 
       {call.lacks.length > 0 && (
         <Part title="The box lacks">
@@ -109,29 +77,7 @@ export function Why({
 
       <Because {...{ call, shown, words, timeZone, onNumbers, onDays }} />
 
-      <Part title="Would change the call">
-        {call.wouldChange.length === 0 && <p>No single change of what you know.</p>}
-        {call.wouldChange.slice(0, 3).map((change) => {
-          const topic = words.topics.find((one) => one.topic === change.answer.topic)
-          if (!topic) return null
-          return (
-            <p key={change.answer.topic}>
-              {asSentence(
-                `${topic.words} ${answerWords(topic, change.answer, units)}: ${name(change.first)}`,
-              )}
-            </p>
-          )
-        })}
-        <p>
-          {call.planB
-            ? `Plan B: ${name(call.planB.playbook)}${
-                call.planB.at
-                  ? `, from ${hourOf(Date.parse(call.planB.at), timeZone)}.`
-                  : ', when an hour brings nothing.'
-              }`
-            : 'No plan B: every other method has more against it than for it.'}
-        </p>
-      </Part>
+      <WouldChange {...{ call, words, timeZone }} />
 
       {call.rule && (
         <Part title={`Your table of ${call.rule.dated}`}>
@@ -149,6 +95,94 @@ export function Why({
         </ul>
       </Part>
     </aside>
+  )
+}
+
+/** What is called and from when to when, or what is looked at beside it. */
+function Title({
+  call,
+  words,
+  timeZone,
+  asked,
+  shown,
+  onFirst,
+}: {
+  call: Call
+  words: Catalogue
+  timeZone: string
+  asked: boolean
+  shown: Score
+  onFirst(): void
+}) {
+  const name = (id: Playbook) => playbookWords(words, id)
+  const first = call.scores[0]!
+  const leads = shown === first
+  const rival = rivalOf(call, shown)
+  const margin = shown.tenths - (rival?.tenths ?? 0)
+  return (
+    <section aria-live="polite">
+      {!asked && <p className="text-slate">No call yet. By light and season alone comes first:</p>}
+      <h1 className={asked ? 'text-xl font-bold' : 'text-lg text-slate'}>
+        {name(shown.playbook)}
+        {leads && `, ${hoursWords(call, timeZone)}`}
+      </h1>
+      <p>{rival && beside(margin, name(rival.playbook))}</p>
+      {!leads && (
+        <Button small tone="quiet" className="-ml-2.5 underline" onClick={onFirst}>
+          Back to {name(first.playbook)}
+        </Button>
+      )}
+    </section>
+  )
+}
+
+/** How many lines, what bounds them, and how fast. */
+function Lines({ call: { lines, taken }, say }: { call: Call; say(sentence: OpenSentence): string }) {
+  const units = useUnits()
+  return (
+    <section data-testid="lines">
+      <h2 className="font-bold">
+        {lines.lines} {lines.lines === 1 ? 'line' : 'lines'} at {units.say('speed', taken.startMps)}
+        {taken.overGround ? ' over the ground, with the stream' : ' through the water'}
+      </h2>
+      {lines.bounds
+        .filter((bound) => bound.most === lines.lines)
+        .map((bound) => (
+          <p key={bound.what}>{asSentence(say(bound.says))}</p>
+        ))}
+      <p className="text-sm text-slate">
+        {units.say('speed', taken.leastMps)} to {units.say('speed', taken.mostMps)}, {BASIS_WORDS[taken.sure]}
+        .
+      </p>
+    </section>
+  )
+}
+
+function WouldChange({ call, words, timeZone }: { call: Call; words: Catalogue; timeZone: string }) {
+  const units = useUnits()
+  const name = (id: Playbook) => playbookWords(words, id)
+  return (
+    <Part title="Would change the call">
+      {call.wouldChange.length === 0 && <p>No single change of what you know.</p>}
+      {call.wouldChange.slice(0, 3).map((change) => {
+        const topic = words.topics.find((one) => one.topic === change.answer.topic)
+        if (!topic) return null
+        return (
+          <p key={change.answer.topic}>
+            {asSentence(`${topic.words} ${answerWords(topic, change.answer, units)}: ${name(change.first)}`)}
+          </p>
+        )
+      })}
+      <p>
+        {call.planB
+          ? `Plan B: ${name(call.planB.playbook)}${
+              call.planB.at
+                ? `, from ${hourOf(Date.parse(call.planB.at), timeZone)}.`
+                : ', when an hour brings nothing.'
+            }`
+          : 'No plan B: every other method has more against it than for it.'}
+      </p>
+    </Part>
   )
 }
 

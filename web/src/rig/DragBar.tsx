@@ -1,6 +1,7 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { NARROW, useWidth } from '../shared/useWidth'
 import { useUnits } from '../units/UnitsContext'
+import { dragMarks } from './dragMarks'
 import { axisEnd, axisTicks } from './model'
 import type { BenchLine } from './queries'
 
@@ -43,7 +44,7 @@ export function DragBar({
   }
   const window = line.window
   const set = x(line.strikeDragN)
-  const words = marks(line, end, x, say, figure, [left, right], narrow)
+  const words = dragMarks(line, end, x, say, figure, [left, right], narrow)
   return (
     <section aria-label="Strike drag" className="shrink-0 bg-foam" ref={frame} data-testid="drag-window">
       <svg width={width} height={HEIGHT} className="block select-none">
@@ -58,58 +59,9 @@ export function DragBar({
           </text>
         )}
         <rect x={left} y={TOP} width={right - left} height={BAR} className="fill-shade" />
-        {window && !window.empty && (
-          <rect
-            x={x(window.leastN)}
-            y={TOP}
-            width={Math.max(2, x(window.mostN) - x(window.leastN))}
-            height={BAR}
-            className="fill-lichen stroke-ink"
-          />
-        )}
-        {window?.empty && (
-          <>
-            <rect
-              x={Math.min(x(window.mostN), x(window.firmN))}
-              y={TOP}
-              width={Math.abs(x(window.firmN) - x(window.mostN))}
-              height={BAR}
-              fill="url(#empty-window)"
-              className="stroke-rust"
-            />
-            <defs>
-              <pattern
-                id="empty-window"
-                width="8"
-                height="8"
-                patternUnits="userSpaceOnUse"
-                patternTransform="rotate(45)"
-              >
-                <rect width="3" height="8" className="fill-rust" />
-              </pattern>
-            </defs>
-          </>
-        )}
+        {line.window && <Window window={line.window} x={x} />}
         {line.likelyPull && <LikelyPull {...line.likelyPull} x={x} />}
-        {words.map((mark) => (
-          <g key={mark.key}>
-            <line
-              x1={mark.at}
-              x2={mark.at}
-              y1={mark.up ? TOP - 5 : TOP}
-              y2={mark.up ? TOP + BAR : TOP + BAR + 5}
-              className="stroke-ink stroke-[1.5]"
-            />
-            <text
-              x={mark.x}
-              y={mark.up ? TOP - 9 : TOP + BAR + 18}
-              textAnchor="middle"
-              className="fill-slate text-[13px]"
-            >
-              {mark.words}
-            </text>
-          </g>
-        ))}
+        <Marks marks={words} />
         {axisTicks(end, per).map((tick) => (
           <text
             key={tick}
@@ -155,6 +107,68 @@ export function DragBar({
   )
 }
 
+/** From the least to the most that may be set; hatched where no drag works. */
+function Window({ window, x }: { window: NonNullable<BenchLine['window']>; x(newtons: number): number }) {
+  return (
+    <>
+      {!window.empty && (
+        <rect
+          x={x(window.leastN)}
+          y={TOP}
+          width={Math.max(2, x(window.mostN) - x(window.leastN))}
+          height={BAR}
+          className="fill-lichen stroke-ink"
+        />
+      )}
+      {window.empty && (
+        <>
+          <rect
+            x={Math.min(x(window.mostN), x(window.firmN))}
+            y={TOP}
+            width={Math.abs(x(window.firmN) - x(window.mostN))}
+            height={BAR}
+            fill="url(#empty-window)"
+            className="stroke-rust"
+          />
+          <defs>
+            <pattern
+              id="empty-window"
+              width="8"
+              height="8"
+              patternUnits="userSpaceOnUse"
+              patternTransform="rotate(45)"
+            >
+              <rect width="3" height="8" className="fill-rust" />
+            </pattern>
+          </defs>
+        </>
+      )}
+    </>
+  )
+}
+
+/** What lies where, above the bar and below it. */
+const Marks = ({ marks }: { marks: ReturnType<typeof dragMarks> }) =>
+  marks.map((mark) => (
+    <g key={mark.key}>
+      <line
+        x1={mark.at}
+        x2={mark.at}
+        y1={mark.up ? TOP - 5 : TOP}
+        y2={mark.up ? TOP + BAR : TOP + BAR + 5}
+        className="stroke-ink stroke-[1.5]"
+      />
+      <text
+        x={mark.x}
+        y={mark.up ? TOP - 9 : TOP + BAR + 18}
+        textAnchor="middle"
+        className="fill-slate text-[13px]"
+      >
+        {mark.words}
+      </text>
+    </g>
+  ))
+
 /** Four times in five the pull lies along this. */
 const LikelyPull = ({ lowN, highN, x }: { lowN: number; highN: number; x(newtons: number): number }) => (
   <path
@@ -165,80 +179,3 @@ const LikelyPull = ({ lowN, highN, x }: { lowN: number; highN: number; x(newtons
 )
 
 const axisFigure = (value: number): string => String(Math.round(value * 100) / 100)
-
-/** Words above and below the bar; those of one side keep clear of each other. */
-function marks(
-  line: BenchLine,
-  end: number,
-  x: (newtons: number) => number,
-  say: (newtons: number) => string,
-  figure: (newtons: number) => string,
-  [left, right]: readonly [number, number],
-  narrow: boolean,
-) {
-  const all = [
-    { key: 'set', up: true, at: line.strikeDragN, words: `set ${figure(line.strikeDragN)}` },
-    ...(line.pullN === undefined
-      ? []
-      : [
-          {
-            key: 'pull',
-            up: true,
-            at: line.pullN,
-            words: `${narrow ? 'pull' : 'tow pull'} ${figure(line.pullN)}`,
-          },
-        ]),
-    ...(line.rodClassN === undefined || line.rodClassN > end
-      ? []
-      : [
-          {
-            key: 'rod',
-            up: true,
-            at: line.rodClassN,
-            words: `${narrow ? 'rod' : 'rod class'} ${figure(line.rodClassN)}`,
-          },
-        ]),
-    ...(line.window
-      ? [
-          { key: 'least', up: false, at: line.window.leastN, words: `least ${figure(line.window.leastN)}` },
-          ...(line.window.looseMostN === undefined
-            ? []
-            : [
-                {
-                  key: 'loose',
-                  up: false,
-                  at: line.window.firmN,
-                  words: `after the run ${figure(line.window.firmN)}`,
-                },
-              ]),
-          {
-            key: 'most',
-            up: false,
-            at: line.window.mostN,
-            words: narrow
-              ? `most ${figure(line.window.mostN)}`
-              : line.window.limit === 'ROD_CLASS'
-                ? `most ${figure(line.window.mostN)}, the rod`
-                : `most ${figure(line.window.mostN)}, a third of ${say(line.strengthN)}`,
-          },
-        ]
-      : []),
-  ]
-  const spread = (side: boolean) => {
-    const row = all
-      .filter((mark) => mark.up === side)
-      .sort((a, b) => a.at - b.at)
-      .map((mark) => ({ ...mark, at: x(mark.at), x: x(mark.at), reach: mark.words.length * 3.3 + 4 }))
-    row.forEach((mark, i) => {
-      const before = row[i - 1]
-      mark.x = Math.max(mark.x, left - 18 + mark.reach, before ? before.x + before.reach + mark.reach : 0)
-    })
-    for (let i = row.length - 1; i >= 0; i--) {
-      const after = row[i + 1]
-      const end = after ? after.x - after.reach : right + 22
-      row[i]!.x = Math.min(row[i]!.x, end - row[i]!.reach)
-    }
-    return row
-  }
-  return [...spread(true), ...spread(false)]
-}

@@ -134,6 +134,7 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
         },
       ]),
     ),
+    spreadId: kept.spreadId,
     /** The day's facts that stand, by now. */
     told: happened,
     error: told.error,

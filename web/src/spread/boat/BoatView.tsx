@@ -1,6 +1,4 @@
-import { useQueryClient } from '@tanstack/react-query'
 import { useState, type ComponentProps, type ReactNode } from 'react'
-import type { Problem } from '../../shared/api/client'
 import { sources } from '../../shared/device'
 import { Button } from '../../shared/ui/Button'
 import { Field } from '../../shared/ui/Field'
@@ -8,140 +6,30 @@ import { PositionField } from '../../shared/ui/PositionField'
 import { QuantityField } from '../../shared/ui/QuantityField'
 import { Select } from '../../shared/ui/Select'
 import { TypedField } from '../../shared/ui/TypedField'
-import { boats, saveBoat, type Boat, type Holder } from '../../draft/queries'
+import type { Boat, Holder } from '../../draft/queries'
 import { BoatDrawing } from './BoatDrawing'
 import { added, KINDS, propSpread, removed, usualTop, withHolder, withoutDrogue } from './model'
 import { RANGES } from '../../shared/api/generated/ranges'
+import { useBoatEditor } from './useBoatEditor'
 
 const MOST_HOLDERS = 40
 
 /** The boat is edited by her drawing; figures stand below. Changes are kept together. */
 export function BoatView({ kept, more }: { kept: Boat; more?: ReactNode }) {
-  const queries = useQueryClient()
-  const [boat, setBoat] = useState(kept)
-  const [past, setPast] = useState<Boat[]>([])
-  const [before, setBefore] = useState<Boat | null>(null)
-  const [selected, setSelected] = useState<string | null>(kept.holders[0]?.holderId ?? null)
-  const [faults, setFaults] = useState<readonly string[]>([])
-  const [theirs, setTheirs] = useState<Boat | null>(null)
-  const dirty = JSON.stringify(boat) !== JSON.stringify(kept)
-  const change = (next: Boat) => {
-    setPast([...past.slice(-49), boat])
-    setBoat(next)
-  }
-  const save = async (version = boat.version) => {
-    try {
-      const saved = await saveBoat({ ...boat, version })
-      setBoat(saved)
-      setPast([])
-      setFaults([])
-      setTheirs(null)
-      await queries.invalidateQueries({ queryKey: boats().queryKey })
-    } catch (error) {
-      const refused = error as Problem
-      if (refused.status === 409) setTheirs(refused.theirs as Boat)
-      setFaults(refused.said)
-    }
-  }
-  const undo = () => {
-    const last = past.at(-1)
-    if (!last) return
-    setPast(past.slice(0, -1))
-    setBoat(last)
-  }
+  const editor = useBoatEditor(kept)
+  const { boat, change } = editor
+  const [selected, setSelected] = useState<string | null>(boat.holders[0]?.holderId ?? null)
   const holder = boat.holders.find((one) => one.holderId === selected)
   return (
     <main className="flex min-h-0 flex-1 flex-col">
-      <div className="flex flex-wrap items-center gap-2 border-b border-ink/20 px-4 py-1">
-        <TypedField
-          label="Name of the boat"
-          value={boat.name}
-          size={16}
-          onCommit={(typed) => {
-            if (typed.trim() === '' || typed.length > 60) return 'Give it a name of up to 60 characters.'
-            change({ ...boat, name: typed.trim() })
-            return null
-          }}
-          className="h-11 font-sans text-lg font-bold"
-        />
-        <Button small disabled={past.length === 0} onClick={undo}>
-          Undo
-        </Button>
-        <Button
-          small
-          disabled={boat.holders.length >= MOST_HOLDERS}
-          onClick={() => {
-            const holderId = sources.uuid()
-            change(added(boat, holderId))
-            setSelected(holderId)
-          }}
-        >
-          Add a holder
-        </Button>
-        <Button
-          small
-          disabled={!holder || boat.holders.length >= MOST_HOLDERS}
-          onClick={() => {
-            if (!holder) return
-            const holderId = sources.uuid()
-            change(added(boat, holderId, holder))
-            setSelected(holderId)
-          }}
-        >
-          Mirror it
-        </Button>
-        <Button
-          small
-          disabled={!holder || boat.holders.length < 2}
-          onClick={() => {
-            if (!holder) return
-            change(removed(boat, holder.holderId))
-            setSelected(boat.holders.find((one) => one.holderId !== holder.holderId)?.holderId ?? null)
-          }}
-        >
-          Take it off
-        </Button>
-        <span className="grow" />
-        {more}
-        <Button tone="strong" disabled={!dirty} onClick={() => void save()}>
-          Keep the boat
-        </Button>
-      </div>
-      {faults.map((fault) => (
-        <p key={fault} role="alert" className="border-l-4 border-rust px-4 py-1">
-          {fault}
-        </p>
-      ))}
-      {theirs && (
-        <p className="flex flex-wrap items-center gap-3 px-4 py-1">
-          She was changed elsewhere.
-          <Button
-            small
-            onClick={() => {
-              setBoat(theirs)
-              setTheirs(null)
-              setFaults([])
-            }}
-          >
-            Take that one
-          </Button>
-          <Button small onClick={() => void save(theirs.version)}>
-            Keep mine
-          </Button>
-        </p>
-      )}
+      <Bar {...{ editor, holder, more }} onSelect={setSelected} />
+      <Said {...{ editor, kept }} />
       <BoatDrawing
         boat={boat}
         selected={selected}
         onSelect={setSelected}
-        onPreview={(next) => {
-          setBefore((held) => held ?? boat)
-          setBoat(next)
-        }}
-        onSettle={() => {
-          if (before) setPast((all) => [...all.slice(-49), before])
-          setBefore(null)
-        }}
+        onPreview={editor.preview}
+        onSettle={editor.settle}
       />
       <div className="flex flex-wrap gap-x-8 gap-y-2 border-t-2 border-ink bg-shade px-4 py-2">
         {holder && <HolderStrip {...{ boat, holder, change }} />}
@@ -149,6 +37,96 @@ export function BoatView({ kept, more }: { kept: Boat; more?: ReactNode }) {
         <HomeStrip {...{ boat, change }} />
       </div>
     </main>
+  )
+}
+
+type Editor = ReturnType<typeof useBoatEditor>
+
+/** Her name, her holders one more or one less, and what keeps her. */
+function Bar({
+  editor: { boat, change, canUndo, undo, dirty, save },
+  holder,
+  more,
+  onSelect,
+}: {
+  editor: Editor
+  holder: Holder | undefined
+  more?: ReactNode
+  onSelect(holderId: string | null): void
+}) {
+  const full = boat.holders.length >= MOST_HOLDERS
+  const add = (mirrored?: Holder) => {
+    const holderId = sources.uuid()
+    change(added(boat, holderId, mirrored))
+    onSelect(holderId)
+  }
+  const takeOff = ({ holderId }: Holder) => {
+    change(removed(boat, holderId))
+    onSelect(boat.holders.find((one) => one.holderId !== holderId)?.holderId ?? null)
+  }
+  return (
+    <div className="flex flex-wrap items-center gap-2 border-b border-ink/20 px-4 py-1">
+      <TypedField
+        label="Name of the boat"
+        value={boat.name}
+        size={16}
+        onCommit={(typed) => {
+          if (typed.trim() === '' || typed.length > 60) return 'Give it a name of up to 60 characters.'
+          change({ ...boat, name: typed.trim() })
+          return null
+        }}
+        className="h-11 font-sans text-lg font-bold"
+      />
+      <Button small disabled={!canUndo} onClick={undo}>
+        Undo
+      </Button>
+      <Button small disabled={full} onClick={() => add()}>
+        Add a holder
+      </Button>
+      <Button small disabled={!holder || full} onClick={() => holder && add(holder)}>
+        Mirror it
+      </Button>
+      <Button small disabled={!holder || boat.holders.length < 2} onClick={() => holder && takeOff(holder)}>
+        Take it off
+      </Button>
+      <span className="grow" />
+      {more}
+      <Button tone="strong" disabled={!dirty} onClick={() => void save()}>
+        Keep the boat
+      </Button>
+    </div>
+  )
+}
+
+/** What keeps her from being kept, and what was changed here before or elsewhere meanwhile. */
+function Said({ editor: { faults, theirs, restored, take, save }, kept }: { editor: Editor; kept: Boat }) {
+  return (
+    <>
+      {faults.map((fault) => (
+        <p key={fault} role="alert" className="border-l-4 border-rust px-4 py-1">
+          {fault}
+        </p>
+      ))}
+      {restored && !theirs && (
+        <p role="status" className="flex flex-wrap items-center gap-3 px-4 py-1">
+          What you changed before is not kept yet.
+          <Button small onClick={() => take(kept)}>
+            As she is kept
+          </Button>
+        </p>
+      )}
+      {theirs && (
+        <p className="flex flex-wrap items-center gap-3 px-4 py-1">
+          She was changed elsewhere.
+          <Button small onClick={() => take(theirs)}>
+            Take that one
+          </Button>
+          <Button small onClick={() => void save(theirs.version)}>
+            Keep mine
+          </Button>
+        </p>
+      )}
+    </>
   )
 }
 

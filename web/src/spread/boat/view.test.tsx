@@ -26,6 +26,7 @@ const keep = async () => {
 
 afterEach(() => {
   cleanup()
+  localStorage.clear()
   vi.restoreAllMocks()
 })
 
@@ -48,6 +49,40 @@ describe('the boat as she is edited', () => {
     expect(screen.getByText(/^Type latitude and longitude/)).toBeTruthy()
     enter('Name of the boat', ' ')
     expect(screen.getByText('Give it a name of up to 60 characters.')).toBeTruthy()
+  })
+
+  it('has what was not kept when the page comes back, and lets go of it', async () => {
+    vi.spyOn(queries, 'saveBoat').mockImplementation((body) => Promise.resolve(body))
+    const name = () => (screen.getByLabelText('Name of the boat') as HTMLInputElement).value
+    show()
+    enter('Name of the boat', 'Wide Berth')
+    cleanup()
+    show()
+    expect(name()).toBe('Wide Berth')
+    fireEvent.click(screen.getByRole('button', { name: 'As she is kept' }))
+    expect(name()).toBe(boat.name)
+    cleanup()
+    show()
+    expect(screen.queryByText(/is not kept yet/)).toBeNull()
+    enter('Name of the boat', 'Wide Berth')
+    await keep()
+    expect(screen.queryByText(/is not kept yet/)).toBeNull()
+  })
+
+  it('shows both where she was saved elsewhere while changes lay here', async () => {
+    const save = vi.spyOn(queries, 'saveBoat').mockImplementation((body) => Promise.resolve(body))
+    show()
+    enter('Name of the boat', 'Wide Berth')
+    cleanup()
+    render(
+      <QueryClientProvider client={new QueryClient()}>
+        <BoatView kept={{ ...boat, version: boat.version + 1, name: 'Theirs' }} />
+      </QueryClientProvider>,
+    )
+    expect(screen.getByText('She was changed elsewhere.')).toBeTruthy()
+    fireEvent.click(screen.getByRole('button', { name: 'Keep mine' }))
+    await act(() => new Promise((done) => setTimeout(done, 20)))
+    expect(save.mock.calls[0]![0]).toMatchObject({ name: 'Wide Berth', version: boat.version + 1 })
   })
 
   it('takes one step back at a time', () => {
