@@ -1,7 +1,10 @@
 import { useWidth } from '../shared/useWidth'
 import { scaleLinear } from '../shared/scale'
+import { shortened } from './model'
 
 const LEFT = 210
+/** Room for a name on a phone. */
+const LETTERS = 18
 const ROW = 26
 const TOP = 6
 const FOOT = 22
@@ -73,7 +76,7 @@ export function StoryRows({
           return (
             <g key={lineId}>
               <text x={8} y={y + 17} className="fill-ink text-[13px] font-semibold">
-                {width < 600 && name.length > 18 ? `${name.slice(0, 17)}…` : name}
+                {width < 600 ? shortened(name, LETTERS) : name}
               </text>
               {stretches.map(({ from, to, state }) => (
                 <rect

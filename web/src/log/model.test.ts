@@ -1,6 +1,16 @@
 import { describe, expect, it } from 'vitest'
 import { besideWords } from './Beside'
-import { oddsWords, packed, readWhere, roundEnd, toggled, unpacked, whereText, withWhere } from './model'
+import {
+  oddsWords,
+  packed,
+  readWhere,
+  roundEnd,
+  shortened,
+  toggled,
+  unpacked,
+  whereText,
+  withWhere,
+} from './model'
 
 describe('conditions', () => {
   it('are read as they are written', () => {
@@ -50,5 +60,11 @@ describe('figures', () => {
       expect(roundEnd(value)).toBeLessThan(2.1 * value)
     }
     expect(roundEnd(0)).toBe(1)
+  })
+
+  it('keep two holders of a side apart where there is little room', () => {
+    expect(shortened('Starboard rigger, outer clip', 18)).toBe('Starboa…outer clip')
+    expect(shortened('Starboard rigger, inner clip', 18)).toBe('Starboa…inner clip')
+    expect(shortened('Port stern', 18)).toBe('Port stern')
   })
 })

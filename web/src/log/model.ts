@@ -63,3 +63,10 @@ export const weekBegins = (year: number, week: number): Date =>
 
 export const shortHours = (minutes: number): string =>
   minutes < 600 ? `${Math.round(minutes)} min` : `${Math.round(minutes / 60).toLocaleString('en')} h`
+
+/** What tells two holders of a side apart stands last. */
+const TAIL = 10
+
+/** At most so many letters of a name, from both its ends. */
+export const shortened = (name: string, most: number): string =>
+  name.length <= most ? name : `${name.slice(0, most - TAIL - 1)}…${name.slice(-TAIL)}`
