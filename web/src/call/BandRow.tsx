@@ -112,25 +112,7 @@ function Spells({
 }
 
 /** Weight at the moment, and the outline of how long the first stays first. */
-function Now({
-  band,
-  x,
-  y,
-  at,
-  span,
-  first,
-  taken,
-  call,
-}: {
-  band: Call['bands'][number]
-  x: Scale
-  y: number
-  at: number
-  span: { start: number; end: number }
-  first: boolean
-  taken: boolean
-  call: Call
-}) {
+function Now({ band, x, y, at, span, first, taken, call }: Over & { first: boolean; taken: boolean }) {
   const now = band.spells.find((spell) => Date.parse(spell.from) <= at && at < Date.parse(spell.to))
   if (!now) return null
   const from = Math.max(x(span.start), x(Date.parse(call.from)))

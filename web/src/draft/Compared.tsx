@@ -1,3 +1,4 @@
+import { lureAtEnd } from './model'
 import { useUnits, type Figure, type Units } from '../units/UnitsContext'
 import type { Doc } from './model'
 import type { Boat, Gear, Here, Line } from './queries'
@@ -55,7 +56,7 @@ interface Row {
 function compared(mine: Doc, theirs: Doc, boat: Boat, gear: Gear, units: Units): Row[] {
   const words = (line: Line | undefined) => {
     if (!line) return 'not there'
-    const lure = gear.lures.find((item) => item.gearId === line.tackle[0]?.lureGearId)
+    const lure = lureAtEnd(gear, line)
     const parts = line.tackle.length
     const cable = line.deep ? `, cable ${units.say('distance', line.deep.cableOutM)}` : ''
     const second = line.tackle.some((piece) => piece.branch) ? ', a second lure' : ''

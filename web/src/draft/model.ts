@@ -1,5 +1,5 @@
 /** A spread as it is edited: pure changes of a document, no drawing and no physics. Lengths in metres. */
-import type { Branch, Deep, Draft, Gear, Here, Holder, Kept, Line, Piece } from './queries'
+import type { Branch, Deep, Draft, Gear, Here, Holder, Kept, Line, Lure, Piece } from './queries'
 import { RANGES } from '../shared/api/generated/ranges'
 
 export interface Doc {
@@ -53,6 +53,15 @@ export const leastLetOut = (line: Line): number =>
   Math.max(1, line.tackle.reduce((sum, piece) => sum + (piece.lengthM ?? 0), 0) + LEAST_MAIN_LINE_M)
 
 const clamp = (value: number, least: number, most: number) => Math.min(most, Math.max(least, value))
+
+/** The item at the end of a line, aboard or not. */
+export const tiedOn = (line: Line | undefined): string | undefined => line?.tackle[0]?.lureGearId
+
+/** The lure at the end of a line, where it is aboard. */
+export function lureAtEnd(gear: Gear, line: Line | undefined): Lure | undefined {
+  const tied = tiedOn(line)
+  return gear.lures.find(({ gearId }) => gearId === tied)
+}
 
 export const lineOf = (doc: Doc, lineId: string | null): Line | undefined =>
   doc.draft.lines.find((line) => line.lineId === lineId)

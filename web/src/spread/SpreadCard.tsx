@@ -1,3 +1,4 @@
+import { lureAtEnd } from '../draft/model'
 import { likelyRange } from './why/sentences'
 import { Paper, type Head } from '../shared/ui/Paper'
 import { useUnits, type Units } from '../units/UnitsContext'
@@ -42,7 +43,7 @@ export function SpreadCard({
         <tbody>
           {order.map((line, place) => {
             const drafted = draft.lines.find((one) => one.lineId === line.lineId)
-            const lure = gear.lures.find((one) => one.gearId === drafted?.tackle[0]?.lureGearId)
+            const lure = lureAtEnd(gear, drafted)
             const holder = boat.holders.find((one) => one.holderId === drafted?.holderId)
             return (
               <tr key={line.lineId} className="border-b border-black/20">

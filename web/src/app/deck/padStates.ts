@@ -1,16 +1,10 @@
 import { depthWords } from '../../deck/depth'
 import type { PadState } from '../../deck/PadButton'
 import type { Pad } from '../../deck/pads'
-import { lineOf, type Doc } from '../../draft/model'
+import { lineOf, lureAtEnd, type Doc } from '../../draft/model'
 import type { Gear, SolvedLine } from '../../draft/queries'
 import type { Units } from '../../units/UnitsContext'
 import { keyName } from '../keys'
-
-/** The lure at the end of a line. */
-export const lureOn = (doc: Doc, gear: Gear, lineId: string) => {
-  const tied = lineOf(doc, lineId)?.tackle[0]?.lureGearId
-  return gear.lures.find(({ gearId }) => gearId === tied)
-}
 
 /**
  * What each pad shows of its line.
@@ -26,14 +20,15 @@ export function padStatesOf(
 ): ReadonlyMap<string, PadState> {
   return new Map(
     pads.map(({ lineId, code }) => {
+      const tied = lineOf(doc, lineId)
       const depthM = lines.find((line) => line.lineId === lineId)?.tow.depthM ?? 0
       const place = order.findIndex((step) => step.lineId === lineId) + 1
       return [
         lineId,
         {
           now: stateOf(lineId),
-          lure: lureOn(doc, gear, lineId)?.name ?? 'nothing tied',
-          letOut: units.say('distance', lineOf(doc, lineId)?.letOutM ?? 0),
+          lure: lureAtEnd(gear, tied)?.name ?? 'nothing tied',
+          letOut: units.say('distance', tied?.letOutM ?? 0),
           depth: depthWords(depthM, units),
           key: code ? keyName(code) : '',
           ...(place > 0 && { order: place }),

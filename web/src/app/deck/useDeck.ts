@@ -6,6 +6,7 @@ import { padsOf, type Pad } from '../../deck/pads'
 import type { Next } from '../../deck/SetNext'
 import { deckOf, instrumentsOf } from '../../deck/queries'
 import { usePracticeDay } from '../../deck/practice/usePracticeDay'
+import { lineOf, lureAtEnd } from '../../draft/model'
 import { useEditor } from '../../draft/useEditor'
 import { useSolved } from '../../draft/useSolved'
 import { useTurns } from '../../spread/turn/useTurns'
@@ -16,7 +17,7 @@ import { useStrikeReports } from '../spread/useStrikeReports'
 import { useTrip } from '../useTrip'
 import type { Loaded } from '../WithSpread'
 import { clearingFor, settingOf } from './orders'
-import { lureOn, padStatesOf } from './padStates'
+import { padStatesOf } from './padStates'
 import { useAct } from './useAct'
 import { useArriving, useChange } from './useChange'
 import { useOnTheWater } from './useOnTheWater'
@@ -130,7 +131,7 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
         lineId,
         {
           label,
-          kind: lureOn(editor.doc, gear, lineId)?.kind ?? '',
+          kind: lureAtEnd(gear, lineOf(editor.doc, lineId))?.kind ?? '',
         },
       ]),
     ),

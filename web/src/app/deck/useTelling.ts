@@ -3,7 +3,7 @@ import type { Act } from '../../deck/acts'
 import type { Clock } from '../../deck/clocks'
 import type { Pad } from '../../deck/pads'
 import type { CueAnswer } from '../../deck/queries'
-import { lineOf, type Doc } from '../../draft/model'
+import { lineOf, tiedOn, type Doc } from '../../draft/model'
 import type { useStrikeReports } from '../spread/useStrikeReports'
 
 type Told = Pick<Pad, 'lineId' | 'label'>
@@ -15,7 +15,7 @@ export function useTelling(
   { act, setAct, onStrike }: { act: Act; setAct(act: Act): void; onStrike(pad: Pad): void },
 ) {
   const [cued, setCued] = useState<Pad | null>(null)
-  const lureOf = ({ lineId }: Pick<Pad, 'lineId'>) => lineOf(doc, lineId)?.tackle[0]?.lureGearId
+  const lureOf = ({ lineId }: Pick<Pad, 'lineId'>) => tiedOn(lineOf(doc, lineId))
   const tell = ({ kind, words }: Act, { lineId, label }: Told) => {
     const letOutM = kind === 'SET' ? lineOf(doc, lineId)?.letOutM : undefined
     const of = { lineId, ...(letOutM !== undefined && { letOutM }) }

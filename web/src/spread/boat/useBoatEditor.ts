@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import type { Problem } from '../../shared/api/client'
 import { boats, saveBoat, type Boat } from '../../draft/queries'
+import { useStored } from '../../shared/useStored'
 
 const MOST_PAST = 50
 
@@ -13,39 +14,31 @@ interface Opened {
   theirs: Boat | null
 }
 
-const keyOf = (boatId: string) => `moss.boat.${boatId}`
-
 const same = (a: Boat, b: Boat) => JSON.stringify(a) === JSON.stringify(b)
 
-function open(kept: Boat): Opened {
-  const fresh = { boat: kept, restored: false, theirs: null }
-  try {
-    const held = JSON.parse(localStorage.getItem(keyOf(kept.boatId)) ?? 'null') as Boat | null
-    if (!held || held.boatId !== kept.boatId || !Array.isArray(held.holders) || same(held, kept)) return fresh
-    return { boat: held, restored: true, theirs: held.version === kept.version ? null : kept }
-  } catch {
-    return fresh
-  }
-}
-
-/** What is changed and not kept yet stays on this device: another station is one tap away, and a page closes. */
-function hold(boat: Boat, kept: Boat) {
-  const key = keyOf(kept.boatId)
-  if (same(boat, kept)) localStorage.removeItem(key)
-  else localStorage.setItem(key, JSON.stringify(boat))
+function open(held: Boat | null, kept: Boat): Opened {
+  if (!held || held.boatId !== kept.boatId || !Array.isArray(held.holders) || same(held, kept))
+    return { boat: kept, restored: false, theirs: null }
+  return { boat: held, restored: true, theirs: held.version === kept.version ? null : kept }
 }
 
 /** The boat as she is edited; a fresh one for each version that is kept. */
 export function useBoatEditor(kept: Boat) {
   const queries = useQueryClient()
-  const [opened] = useState(() => open(kept))
+  // Another station is one tap away, and a page closes: what is not kept yet stays on this device.
+  const [held, setHeld] = useStored<Boat>(`moss.boat.${kept.boatId}`)
+  const [opened] = useState(() => open(held, kept))
   const [boat, setBoat] = useState(opened.boat)
   const [restored, setRestored] = useState(opened.restored)
   const [theirs, setTheirs] = useState(opened.theirs)
   const [past, setPast] = useState<Boat[]>([])
   const [before, setBefore] = useState<Boat | null>(null)
   const [faults, setFaults] = useState<readonly string[]>([])
-  useEffect(() => hold(boat, kept), [boat, kept])
+  // Not at each step of a drag: it is held when it is let go.
+  const dragged = before !== null
+  useEffect(() => {
+    if (!dragged) setHeld(same(boat, kept) ? null : boat)
+  }, [dragged, boat, kept, setHeld])
 
   const stepped = (from: Boat) => setPast((all) => [...all.slice(1 - MOST_PAST), from])
   const take = (other: Boat) => {

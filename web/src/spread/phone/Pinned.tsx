@@ -1,3 +1,4 @@
+import { lureAtEnd } from '../../draft/model'
 import { Button } from '../../shared/ui/Button'
 import { useUnits } from '../../units/UnitsContext'
 import type { Boat, Gear, Line, SolvedLine } from '../../draft/queries'
@@ -41,7 +42,7 @@ export function Pinned({
         {add}
       </section>
     )
-  const lure = gear.lures.find((item) => item.gearId === line.tackle[0]?.lureGearId)
+  const lure = lureAtEnd(gear, line)
   const holder = boat.holders.find((one) => one.holderId === line.holderId)
   return (
     <section

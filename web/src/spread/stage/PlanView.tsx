@@ -1,5 +1,5 @@
 import { useUnits } from '../../units/UnitsContext'
-import { lineOf, type Doc } from '../../draft/model'
+import { tiedOn, lineOf, type Doc } from '../../draft/model'
 import type { Boat, Lure, Solved, SolvedLine } from '../../draft/queries'
 import { BoatPlan } from './BoatPlan'
 import type { Label } from '../../shared/drawing/labels'
@@ -82,7 +82,7 @@ function PlanLure({
   const x = scales.x(at.asternM)
   const y = scales.plan(at.starboardM)
   if (!draft) return null
-  const kind = lures.get(draft.tackle[0]?.lureGearId ?? '')?.kind ?? ''
+  const kind = lures.get(tiedOn(draft) ?? '')?.kind ?? ''
   return (
     <g
       {...handling.props(draft, `${line.label}, let-out`, scales, 'plan')}

@@ -1,7 +1,7 @@
 import { memo } from 'react'
 import { Button } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Select'
-import { lineOf, removeLine, setHolder, setLocked, usableHolders } from '../../draft/model'
+import { lureAtEnd, lineOf, removeLine, setHolder, setLocked, usableHolders } from '../../draft/model'
 import type { Boat, Gear, Ground, Line, SolvedLine } from '../../draft/queries'
 import type { Editing } from '../../draft/useEditor'
 import { Pull, RunsAt, Speed } from './answers'
@@ -72,7 +72,7 @@ function Named({
   solved: readonly SolvedLine[]
   onRemoved(): void
 }) {
-  const lure = gear.lures.find((item) => item.gearId === line.tackle[0]?.lureGearId)
+  const lure = lureAtEnd(gear, line)
   const takenBy = (holderId: string) => {
     const other = editor.doc.draft.lines.find((l) => l.holderId === holderId && l.lineId !== line.lineId)
     return other && (solved.find((s) => s.lineId === other.lineId)?.label ?? 'taken')

@@ -1,6 +1,6 @@
 import { polyline } from '../../shared/drawing/polyline'
 import { useUnits } from '../../units/UnitsContext'
-import { lineOf, type Doc } from '../../draft/model'
+import { tiedOn, lineOf, type Doc } from '../../draft/model'
 import { spreadOut } from '../../shared/drawing/labels'
 import type { ViewProps } from '../stage/PlanView'
 import { Silhouette } from '../../shared/drawing/Silhouette'
@@ -60,7 +60,7 @@ export function SwungLures({
     if (!lure) return null
     const at = { x: x(lure.asternM), y: y(lure.starboardM) }
     const towards = next ? Math.atan2(y(next.starboardM) - at.y, x(next.asternM) - at.x) : Math.PI
-    const kind = lures.get(lineOf(doc, lineId)?.tackle[0]?.lureGearId ?? '')?.kind ?? ''
+    const kind = lures.get(tiedOn(lineOf(doc, lineId)) ?? '')?.kind ?? ''
     const name = names.get(lineId)!
     return (
       <g key={lineId}>

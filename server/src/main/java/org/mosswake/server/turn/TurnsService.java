@@ -54,7 +54,7 @@ class TurnsService {
 
     Callable<TurnsReply.HelmReply> helm(UUID vessel, TurnsBody.HelmBody body) {
         Spread spread = assembler.assemble(vessel, body.spread().draft());
-        TurnRules rules = rules(vessel, body.spread());
+        TurnRules rules = body.spread().rules(aboard.of(vessel).lengthM());
         var helm = body.helm();
         return () -> {
             var lines = spread.lines().stream()
@@ -65,17 +65,15 @@ class TurnsService {
     }
 
     private TurnsAsked asked(UUID vessel, TurnsBody body) {
+        Spread spread = assembler.assemble(vessel, body.draft());
+        Aboard.Things things = aboard.of(vessel);
         return new TurnsAsked(
                 vessel,
-                assembler.assemble(vessel, body.draft()),
-                rules(vessel, body),
-                List.copyOf(aboard.of(vessel).holders().values()),
-                aboard.of(vessel).lengthM(),
+                spread,
+                body.rules(things.lengthM()),
+                List.copyOf(things.holders().values()),
+                things.lengthM(),
                 ways.schools(vessel).is(School.CLEARING, 0));
-    }
-
-    private TurnRules rules(UUID vessel, TurnsBody body) {
-        return body.rules(aboard.of(vessel).lengthM());
     }
 
     private TurnsReply limits(TurnsAsked asked) {
