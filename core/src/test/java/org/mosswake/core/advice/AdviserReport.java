@@ -1,5 +1,6 @@
 package org.mosswake.core.advice;
 
+import java.util.List;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.LongStream;
 import org.mosswake.core.advice.SimulatedDays.Day;
@@ -16,17 +17,20 @@ final class AdviserReport {
 
     private AdviserReport() {}
 
-    static double mean(Sea sea, long from, Who who, Tries.Pace pace, ToDoubleFunction<Day> of) {
+    static List<Day> days(Sea sea, long from, Who who, Tries.Pace pace) {
         return LongStream.range(from, from + DAYS)
                 .parallel()
-                .mapToDouble(seed -> of.applyAsDouble(SimulatedDays.day(sea, seed, who, pace)))
-                .average()
-                .orElseThrow();
+                .mapToObj(seed -> SimulatedDays.day(sea, seed, who, pace))
+                .toList();
     }
 
-    /** Caught by the adviser over caught by whoever moves nothing. */
-    static double ratio(Sea sea, long from, Who who, Tries.Pace pace) {
-        return mean(sea, from, who, pace, Day::caught) / mean(sea, from, Who.FIXED, pace, Day::caught);
+    static double mean(List<Day> days, ToDoubleFunction<Day> of) {
+        return days.stream().mapToDouble(of).average().orElseThrow();
+    }
+
+    /** Caught on these days over what is caught on them by whoever moves nothing. */
+    static double ratio(Sea sea, long from, List<Day> days) {
+        return mean(days, Day::caught) / mean(days(sea, from, Who.FIXED, Tries.Pace.USUAL), Day::caught);
     }
 
     static Sea places(double spread) {
@@ -57,15 +61,16 @@ final class AdviserReport {
 
     private static void print(String what, Sea sea, long from) {
         Tries.Pace pace = Tries.Pace.USUAL;
-        double claims = mean(sea, from, Who.ADVISER, pace, Day::claims);
+        List<Day> advised = days(sea, from, Who.ADVISER, pace);
+        double claims = mean(advised, Day::claims);
         System.out.printf(
                 "%-34s %8.2f %8.2f %8.2f %12.2f %12.1f %% %10.1f %%%n",
                 what,
                 1.0,
-                ratio(sea, from, Who.RANDOM, pace),
-                ratio(sea, from, Who.ADVISER, pace),
-                ratio(sea, from, Who.ALL_KNOWING, pace),
-                100 * mean(sea, from, Who.ADVISER, pace, day -> day.claims() > 0 ? 1 : 0),
-                claims == 0 ? Double.NaN : 100 * mean(sea, from, Who.ADVISER, pace, Day::right) / claims);
+                ratio(sea, from, days(sea, from, Who.RANDOM, pace)),
+                ratio(sea, from, advised),
+                ratio(sea, from, days(sea, from, Who.ALL_KNOWING, pace)),
+                100 * mean(advised, day -> day.claims() > 0 ? 1 : 0),
+                claims == 0 ? Double.NaN : 100 * mean(advised, Day::right) / claims);
     }
 }

@@ -13,13 +13,20 @@ import org.mosswake.core.advice.SimulatedDays.Who;
 class AdviserTest {
     private static final long FROM = 50_000;
 
+    private static final List<Day> TASTES = advised(AdviserReport.places(0.8));
+    private static final List<Day> NO_TASTES = advised(AdviserReport.places(0));
+
+    private static List<Day> advised(Sea sea) {
+        return AdviserReport.days(sea, FROM, Who.ADVISER, Tries.Pace.USUAL);
+    }
+
     private static double caught(Sea sea) {
-        return AdviserReport.ratio(sea, FROM, Who.ADVISER, Tries.Pace.USUAL);
+        return AdviserReport.ratio(sea, FROM, advised(sea));
     }
 
     @Test
     void itCatchesMoreWhereFishHaveTastes() {
-        assertThat(caught(AdviserReport.places(0.8))).isGreaterThan(1.3);
+        assertThat(AdviserReport.ratio(AdviserReport.places(0.8), FROM, TASTES)).isGreaterThan(1.3);
         assertThat(caught(AdviserReport.places(0.5))).isGreaterThan(1.1);
         assertThat(caught(AdviserReport.places(1.2))).isGreaterThan(1.5);
         assertThat(caught(AdviserReport.placesAndDepths(0.8))).isGreaterThan(1.2);
@@ -27,24 +34,23 @@ class AdviserTest {
 
     @Test
     void itCostsLittleWhereTheyHaveNone() {
-        assertThat(caught(AdviserReport.places(0))).isGreaterThan(0.97);
+        assertThat(AdviserReport.ratio(AdviserReport.places(0), FROM, NO_TASTES))
+                .isGreaterThan(0.97);
     }
 
     @Test
     void whereAllIsEqualItSeldomClaimsAnything() {
-        for (Sea sea : List.of(AdviserReport.equal(), AdviserReport.places(0))) {
-            assertThat(AdviserReport.mean(sea, FROM, Who.ADVISER, Tries.Pace.USUAL, day -> day.claims() > 0 ? 1 : 0))
+        for (List<Day> days : List.of(advised(AdviserReport.equal()), NO_TASTES)) {
+            assertThat(AdviserReport.mean(days, day -> day.claims() > 0 ? 1 : 0))
                     .isLessThan(Calls.FALSE_DAYS);
         }
     }
 
     @Test
     void whatItClaimsIsTrue() {
-        Sea sea = AdviserReport.places(0.8);
-        double claims = AdviserReport.mean(sea, FROM, Who.ADVISER, Tries.Pace.USUAL, Day::claims);
+        double claims = AdviserReport.mean(TASTES, Day::claims);
         assertThat(claims).isGreaterThan(0.15);
-        assertThat(AdviserReport.mean(sea, FROM, Who.ADVISER, Tries.Pace.USUAL, Day::right) / claims)
-                .isGreaterThan(0.95);
+        assertThat(AdviserReport.mean(TASTES, Day::right) / claims).isGreaterThan(0.95);
     }
 
     /** Against the same probability by drawing both arms. */

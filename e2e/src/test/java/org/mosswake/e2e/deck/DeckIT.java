@@ -17,12 +17,14 @@ import org.mosswake.e2e.support.Journey;
 
 /** A day out: lines set, a double, cleared, landed, lost; without a link, and by thumb. */
 class DeckIT extends Journey {
+    /** A boat of its own for each: what happened on a day cannot be made undone. */
+    @Override
+    protected void prepare() {
+        product.freshBoats();
+    }
+
     @BeforeEach
     void underway() {
-        // A boat of its own for each: what happened on a day cannot be made undone.
-        product.freshBoats();
-        page.navigate(product.url());
-        solved();
         page.keyboard().press("4");
         pad("S1").waitFor();
         // The last day out is long over: what is tapped now is kept today.
@@ -94,7 +96,7 @@ class DeckIT extends Journey {
     @Test
     void anotherMomentIsSaidToBeOne() {
         String deck = page.url().replaceAll("\\?.*", "");
-        page.navigate(deck + "?day=2026-06-18&at=2026-06-18T10:33Z");
+        follow(deck + "?day=2026-06-18&at=2026-06-18T10:33Z");
         pad("S1").waitFor();
         assertThat(page.getByText("is kept at Thursday 18 June 2026, 07:33, not now"))
                 .isVisible();
@@ -254,7 +256,7 @@ class DeckIT extends Journey {
     /** Plan B of that morning, called from what is aboard and kept. */
     @Test
     void planBIsCalledAnew() {
-        page.navigate(page.url().split("\\?")[0] + "?day=2026-06-18&at=2026-06-18T10:33Z");
+        follow(page.url().split("\\?")[0] + "?day=2026-06-18&at=2026-06-18T10:33Z");
         String before = page.url();
         button("Change the spread…").click();
         var sheet = page.getByRole(AriaRole.DIALOG);

@@ -16,7 +16,7 @@ class MoveIT extends Journey {
     void oneTapMakesTheChange() {
         page.keyboard().press("4");
         page.getByTestId("pads").waitFor();
-        page.navigate(page.url().replaceFirst("([?].*)?$", "?day=2026-06-18&at=2026-06-18T10:10Z"));
+        follow(page.url().replaceFirst("([?].*)?$", "?day=2026-06-18&at=2026-06-18T10:10Z"));
         // Its place stays; its letter was that of a diver.
         Locator pad = page.getByTestId("pads").locator("button").first();
         assertThat(pad).containsText("Lipped plug");

@@ -20,9 +20,6 @@ class PracticeIT extends Journey {
 
     @BeforeEach
     void practising() {
-        product.freshBoats();
-        page.navigate(product.url());
-        solved();
         page.keyboard().press("4");
         page.locator("[data-pad=S1]").waitFor();
         button("Practise on Tarrow Banks…").click();

@@ -122,7 +122,7 @@ class LogIT extends Journey {
     }
 
     private void plan(String day) {
-        page.navigate(page.url().replaceFirst("/log.*", "/plan?day=" + day));
+        follow(page.url().replaceFirst("/log.*", "/plan?day=" + day));
     }
 
     /** What the days teach is shown beside the shipped weights, off until it is switched on, and taken back. */

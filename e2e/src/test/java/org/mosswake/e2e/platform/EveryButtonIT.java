@@ -57,8 +57,7 @@ class EveryButtonIT extends Journey {
     private void again(String url) {
         String away = url.replaceFirst("[^/]*$", url.endsWith("/box") ? "boat" : "box");
         for (String to : List.of(away, url)) {
-            page.evaluate(
-                    "(to) => { history.pushState(null, '', to); dispatchEvent(new PopStateEvent('popstate')) }", to);
+            follow(to);
             page.waitForTimeout(50);
         }
         page.locator("main").first().waitFor();
@@ -114,8 +113,11 @@ class EveryButtonIT extends Journey {
             return button.count() == 0;
         }
         try {
+            // The whole document at every frame would keep the machine from drawing them.
             page.waitForFunction(
-                    "(before) => (" + SEEN + ") !== before", before, new WaitForFunctionOptions().setTimeout(2500));
+                    "(before) => (" + SEEN + ") !== before",
+                    before,
+                    new WaitForFunctionOptions().setTimeout(2500).setPollingInterval(50));
             return true;
         } catch (TimeoutError nothing) {
             return tookFile;

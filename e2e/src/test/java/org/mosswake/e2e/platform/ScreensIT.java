@@ -23,16 +23,18 @@ class ScreensIT extends Journey {
 
     private String measure;
 
+    @Override
+    protected void prepare() {
+        page.evaluate(FEET);
+    }
+
     @BeforeEach
-    void inFeet() throws IOException {
+    void readTheMeasure() throws IOException {
         try (var script = getClass().getResourceAsStream("/screens/measure.js")) {
             measure = new String(Objects.requireNonNull(script).readAllBytes(), StandardCharsets.UTF_8);
         }
         // The comment before the function is none of what a page evaluates.
         measure = measure.substring(measure.indexOf("() =>"));
-        page.evaluate(FEET);
-        page.reload();
-        solved();
     }
 
     private List<String> wrong() {

@@ -1,9 +1,11 @@
 package org.mosswake.e2e.support;
 
+import com.google.gson.JsonObject;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Browser.NewContextOptions;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType.LaunchOptions;
+import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
@@ -18,12 +20,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.TestInstance;
 
-/** A browser on the started product; each test in a context of its own. */
+/** A browser on the started product; each class in a context of its own, each test on a device that knows nothing. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 public abstract class Journey {
     /** The shell alone draws in half the time; the whole browser will do. */
@@ -46,7 +49,7 @@ public abstract class Journey {
             "--disable-component-update",
             "--disable-sync");
 
-    /** One browser serves every class; each test has a context of its own. */
+    /** One browser serves every class. */
     private static final Playwright PLAYWRIGHT =
             Playwright.create(new CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
 
@@ -75,24 +78,54 @@ public abstract class Journey {
         product.startIfGone();
         product.databaseBack();
         product.freshBoats();
+        // What a worker fetches for a day without a link would slow every journey.
+        context = BROWSER.newContext(
+                new NewContextOptions().setViewportSize(1280, 800).setServiceWorkers(ServiceWorkerPolicy.BLOCK));
+        page = newTab();
+        page.navigate(ofNothing());
     }
 
     @BeforeEach
     void open() {
-        // What a worker fetches for a day without a link would slow every journey.
-        context = BROWSER.newContext(
-                new NewContextOptions().setViewportSize(1280, 800).setServiceWorkers(ServiceWorkerPolicy.BLOCK));
         complaints.clear();
-        page = newTab();
+        prepare();
         page.navigate(product.url());
         solved();
     }
 
+    /** What is to be so before the page is opened; its store can be written to. */
+    protected void prepare() {}
+
+    /** Of the product, and without any of its scripts. */
+    private String ofNothing() {
+        return product.url() + "/favicon.svg";
+    }
+
+    /** The tab stays, for its scripts are compiled; whatever a device keeps of a journey is gone before the next. */
     @AfterEach
-    void shut() {
-        context.close();
+    void forget() {
         others.forEach(BrowserContext::close);
         others.clear();
+        context.pages().stream().filter(tab -> tab != page).forEach(Page::close);
+        context.unrouteAll();
+        context.setOffline(false);
+        context.clearPermissions();
+        page.setViewportSize(1280, 800);
+        page.mouse().move(0, 0);
+        product.startIfGone();
+        // Nothing of ours runs on it that could write again.
+        page.navigate(ofNothing());
+        var storage = new JsonObject();
+        storage.addProperty("origin", product.url());
+        storage.addProperty("storageTypes", "all");
+        CDPSession session = context.newCDPSession(page);
+        session.send("Storage.clearDataForOrigin", storage);
+        session.detach();
+    }
+
+    @AfterAll
+    void shut() {
+        context.close();
     }
 
     /** Another device: it shares nothing with this one but the server. */
@@ -147,6 +180,11 @@ public abstract class Journey {
 
     protected Locator runsAt() {
         return page.getByTestId("runs-at");
+    }
+
+    /** Another address of the page as by a link in it, which does not load it anew. */
+    protected void follow(String to) {
+        page.evaluate("(to) => { history.pushState(null, '', to); dispatchEvent(new PopStateEvent('popstate')) }", to);
     }
 
     /** Waits until the drawing stands. */

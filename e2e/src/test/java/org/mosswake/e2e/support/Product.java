@@ -60,7 +60,8 @@ public final class Product implements AutoCloseable {
         try {
             var command = new ProcessBuilder(
                     Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                    "-Xmx256m",
+                    "-Xmx400m",
+                    "-Xmn200m",
                     "-XX:+UseSerialGC",
                     // A journey ends before the second compiler would pay: it costs half of the time.
                     "-XX:TieredStopAtLevel=1",

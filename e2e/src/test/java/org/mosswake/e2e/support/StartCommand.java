@@ -50,6 +50,9 @@ public final class StartCommand {
         command.directory(ROOT.toFile());
         command.environment().put("MOSS_HOME", home.toString());
         command.environment().put("MOSS_SKIP_BUILD", "1");
+        // As in a journey's own product: neither the second compiler nor warming up would pay here.
+        command.environment().put("MOSS_WARMUP", "false");
+        command.environment().put("JDK_JAVA_OPTIONS", "-XX:TieredStopAtLevel=1");
         return command.redirectErrorStream(true).redirectOutput(output).start();
     }
 

@@ -18,7 +18,7 @@ class WaterIT extends Journey {
 
     private void water() {
         String boat = page.url().replaceFirst("(/boats/[^/]+).*", "$1");
-        page.navigate(boat + "/plan" + MOMENT);
+        follow(boat + "/plan" + MOMENT);
         page.getByRole(
                         AriaRole.LINK,
                         new Page.GetByRoleOptions().setName("Water").setExact(true))
