@@ -9,7 +9,7 @@ import org.mosswake.core.advice.SimulatedDays.Who;
 
 /** `./moss bench adviser [seed]`: 500 days of each sea, beside a crew that moves nothing, one that moves by chance, one that knows. */
 final class AdviserReport {
-    static final int DAYS = 500;
+    private static final int DAYS = 500;
     private static final int[] PLACES = {6};
     private static final int[] PLACES_AND_DEPTHS = {6, 3};
     /** Position, lure, colour, size, depth, off bottom, pace, turning, scent, leader. */
@@ -17,10 +17,10 @@ final class AdviserReport {
 
     private AdviserReport() {}
 
-    static List<Day> days(Sea sea, long from, Who who, Tries.Pace pace) {
-        return LongStream.range(from, from + DAYS)
+    static List<Day> days(Sea sea, long from, int days, Who who) {
+        return LongStream.range(from, from + days)
                 .parallel()
-                .mapToObj(seed -> SimulatedDays.day(sea, seed, who, pace))
+                .mapToObj(seed -> SimulatedDays.day(sea, seed, who, Tries.Pace.USUAL))
                 .toList();
     }
 
@@ -30,7 +30,7 @@ final class AdviserReport {
 
     /** Caught on these days over what is caught on them by whoever moves nothing. */
     static double ratio(Sea sea, long from, List<Day> days) {
-        return mean(days, Day::caught) / mean(days(sea, from, Who.FIXED, Tries.Pace.USUAL), Day::caught);
+        return mean(days, Day::caught) / mean(days(sea, from, days.size(), Who.FIXED), Day::caught);
     }
 
     static Sea places(double spread) {
@@ -60,16 +60,15 @@ final class AdviserReport {
     }
 
     private static void print(String what, Sea sea, long from) {
-        Tries.Pace pace = Tries.Pace.USUAL;
-        List<Day> advised = days(sea, from, Who.ADVISER, pace);
+        List<Day> advised = days(sea, from, DAYS, Who.ADVISER);
         double claims = mean(advised, Day::claims);
         System.out.printf(
                 "%-34s %8.2f %8.2f %8.2f %12.2f %12.1f %% %10.1f %%%n",
                 what,
                 1.0,
-                ratio(sea, from, days(sea, from, Who.RANDOM, pace)),
+                ratio(sea, from, days(sea, from, DAYS, Who.RANDOM)),
                 ratio(sea, from, advised),
-                ratio(sea, from, days(sea, from, Who.ALL_KNOWING, pace)),
+                ratio(sea, from, days(sea, from, DAYS, Who.ALL_KNOWING)),
                 100 * mean(advised, day -> day.claims() > 0 ? 1 : 0),
                 claims == 0 ? Double.NaN : 100 * mean(advised, Day::right) / claims);
     }

@@ -12,12 +12,14 @@ import org.mosswake.core.advice.SimulatedDays.Who;
 /** By days on other seeds than those its pace was found on. */
 class AdviserTest {
     private static final long FROM = 50_000;
+    /** As many as a test has time for; {@code ./moss bench adviser} takes 500. */
+    private static final int DAYS = 300;
 
     private static final List<Day> TASTES = advised(AdviserReport.places(0.8));
     private static final List<Day> NO_TASTES = advised(AdviserReport.places(0));
 
     private static List<Day> advised(Sea sea) {
-        return AdviserReport.days(sea, FROM, Who.ADVISER, Tries.Pace.USUAL);
+        return AdviserReport.days(sea, FROM, DAYS, Who.ADVISER);
     }
 
     private static double caught(Sea sea) {

@@ -24,7 +24,7 @@ class DatabaseAwayTest {
     void saysSoAndRecovers() throws SQLException, InterruptedException {
         String url = RunningServer.freshDatabase();
         String name = url.substring(url.lastIndexOf('/') + 1);
-        try (var context = RunningServer.start(url, Map.of("moss.demo", "true"))) {
+        try (var context = RunningServer.start(url, Map.of())) {
             var api = new Api("http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port"));
             assertThat(api.get("/api/boats").status()).isEqualTo(200);
 

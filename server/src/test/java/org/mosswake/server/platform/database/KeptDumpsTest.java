@@ -11,15 +11,24 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.mosswake.server.support.RunningServer;
 import org.springframework.boot.jdbc.autoconfigure.DataSourceProperties;
 
 /** Six weeks, a day at a time: the last ones by day and by week stay. */
-@ExtendWith(RunningServer.class)
 class KeptDumpsTest {
+    /** Small: what is looked at is which dumps stay. */
+    private static final DataSourceProperties DATABASE = new DataSourceProperties();
+
+    @BeforeAll
+    static void make() {
+        DATABASE.setUrl(RunningServer.freshDatabase());
+        DATABASE.setUsername(RunningServer.environment("MOSS_TEST_DATABASE_USER"));
+        DATABASE.setPassword(RunningServer.environment("MOSS_TEST_DATABASE_PASSWORD"));
+    }
+
     @TempDir
     Path folder;
 
@@ -32,11 +41,7 @@ class KeptDumpsTest {
     private KeptDumps on(Instant now) {
         var clock = Clock.fixed(now, ZoneOffset.UTC);
         var dump = new DatabaseDump(
-                RunningServer.context().getBean(DataSourceProperties.class),
-                clock,
-                folder.toString(),
-                "",
-                RunningServer.environment("MOSS_TEST_POSTGRES_BIN"));
+                DATABASE, clock, folder.toString(), "", RunningServer.environment("MOSS_TEST_POSTGRES_BIN"));
         return new KeptDumps(dump, clock);
     }
 
