@@ -7,7 +7,7 @@ import { NumbersSheet } from './NumbersSheet'
 import { OriginNote } from './OriginNote'
 import type { Catalogue, Plan, Rule, Step } from './queries'
 import * as queries from './queries'
-import { RulesSheet } from './RulesSheet'
+import { RulesSheet } from './rules/RulesSheet'
 import { StepsSheet } from './StepsSheet'
 import { WaysSheet } from './WaysSheet'
 

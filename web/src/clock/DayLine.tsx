@@ -1,6 +1,6 @@
 import { scaleLinear } from '../shared/scale'
 import { polyline } from '../shared/drawing/polyline'
-import { memo } from 'react'
+import { memo, type KeyboardEventHandler } from 'react'
 import { useWidth } from '../shared/useWidth'
 import { useUnits } from '../units/UnitsContext'
 import { clockOf, darkAt, drawnSpan, hoursIn, lightBands, sunless, tideWords } from './model'
@@ -95,44 +95,77 @@ export const DayLine = memo(function DayLine({
             <title>{`${clockOf(mark.at, timeZone)} ${mark.label}`}</title>
           </path>
         ))}
-        <g
-          role="slider"
-          tabIndex={0}
-          aria-label="Time of day"
-          aria-valuemin={span.start / MINUTE}
-          aria-valuemax={span.end / MINUTE}
-          aria-valuenow={slider.clamp(at) / MINUTE}
-          aria-valuetext={`${clockOf(at, timeZone)}${tide === '' ? '' : `, tide ${tide}`}`}
+        <HourFlag
+          {...{ span, now, flag, width, tide }}
+          at={slider.clamp(at)}
+          clock={clockOf(at, timeZone)}
           onKeyDown={slider.onKeyDown}
-          className="group outline-none"
-        >
-          <line x1={now} x2={now} y1={4} y2={HEIGHT} className="stroke-ink stroke-2" />
-          <rect
-            x={flag - 26}
-            y={0}
-            width={52}
-            height={20}
-            rx={2}
-            className="fill-ink group-focus-visible:stroke-lichen group-focus-visible:stroke-[3]"
-          />
-          {tide !== '' && (
-            <text
-              x={now < width / 2 ? flag + 32 : flag - 32}
-              y={10}
-              textAnchor={now < width / 2 ? 'start' : 'end'}
-              className="fill-slate text-[12px]"
-            >
-              tide {tide}
-            </text>
-          )}
-          <text x={flag} y={15} textAnchor="middle" className="fill-foam font-mono text-[14px]">
-            {clockOf(at, timeZone)}
-          </text>
-        </g>
+        />
       </svg>
     </div>
   )
 })
+
+/** Where time is set, with its hour and the tide then. */
+function HourFlag({
+  span,
+  at,
+  clock,
+  now,
+  flag,
+  width,
+  tide,
+  onKeyDown,
+}: {
+  span: { start: number; end: number }
+  at: number
+  clock: string
+  /** Of the hairline (px). */
+  now: number
+  /** Of the flag's middle: it stays on the line (px). */
+  flag: number
+  width: number
+  /** Empty where none is known. */
+  tide: string
+  onKeyDown: KeyboardEventHandler
+}) {
+  return (
+    <g
+      role="slider"
+      tabIndex={0}
+      aria-label="Time of day"
+      aria-valuemin={span.start / MINUTE}
+      aria-valuemax={span.end / MINUTE}
+      aria-valuenow={at / MINUTE}
+      aria-valuetext={`${clock}${tide === '' ? '' : `, tide ${tide}`}`}
+      onKeyDown={onKeyDown}
+      className="group outline-none"
+    >
+      <line x1={now} x2={now} y1={4} y2={HEIGHT} className="stroke-ink stroke-2" />
+      <rect
+        x={flag - 26}
+        y={0}
+        width={52}
+        height={20}
+        rx={2}
+        className="fill-ink group-focus-visible:stroke-lichen group-focus-visible:stroke-[3]"
+      />
+      {tide !== '' && (
+        <text
+          x={now < width / 2 ? flag + 32 : flag - 32}
+          y={10}
+          textAnchor={now < width / 2 ? 'start' : 'end'}
+          className="fill-slate text-[12px]"
+        >
+          tide {tide}
+        </text>
+      )}
+      <text x={flag} y={15} textAnchor="middle" className="fill-foam font-mono text-[14px]">
+        {clock}
+      </text>
+    </g>
+  )
+}
 
 /** Words of the sun that the flag of the hour does not cover. */
 const clearOf =

@@ -1,6 +1,6 @@
 import { useUnits } from '../units/UnitsContext'
 import { labelled, placed } from './model'
-import { PartGlyph } from './PartGlyph'
+import { PartGlyph } from './chain/PartGlyph'
 import type { BenchLine } from './queries'
 import { partLabel } from './words'
 

@@ -37,3 +37,12 @@ export function padStatesOf(
     }),
   )
 }
+
+/** What a line is called, and the kind of lure at its end. */
+export const namedOf = (pads: readonly Pad[], doc: Doc, gear: Gear) =>
+  new Map(
+    pads.map(({ lineId, label }) => [
+      lineId,
+      { label, kind: lureAtEnd(gear, lineOf(doc, lineId))?.kind ?? '' },
+    ]),
+  )

@@ -1,12 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
-import { useMemo } from 'react'
 import { actOf, ACTS } from '../../deck/acts'
 import { clocksOf } from '../../deck/clocks'
-import { padsOf, type Pad } from '../../deck/pads'
+import type { Pad } from '../../deck/pads'
 import type { Next } from '../../deck/SetNext'
 import { deckOf, instrumentsOf } from '../../deck/queries'
 import { usePracticeDay } from '../../deck/practice/usePracticeDay'
-import { lineOf, lureAtEnd } from '../../draft/model'
 import { useEditor } from '../../draft/useEditor'
 import { useSolved } from '../../draft/useSolved'
 import { useTurns } from '../../spread/turn/useTurns'
@@ -17,9 +15,10 @@ import { useStrikeReports } from '../spread/useStrikeReports'
 import { useTrip } from '../useTrip'
 import type { Loaded } from '../WithSpread'
 import { clearingFor, settingOf } from './orders'
-import { padStatesOf } from './padStates'
+import { namedOf, padStatesOf } from './padStates'
 import { useAct } from './useAct'
 import { useArriving, useChange } from './useChange'
+import { useLinesOut } from './useLinesOut'
 import { useOnTheWater } from './useOnTheWater'
 import { useOwnPosition } from './useOwnPosition'
 import { usePractice } from './usePractice'
@@ -50,19 +49,7 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
   const units = useUnits()
   const [meant, setMeant] = useAct()
 
-  const lines = useMemo(
-    () =>
-      (solving.solved?.lines ?? []).filter((line) => draft.lines.some((one) => one.lineId === line.lineId)),
-    [solving.solved, draft],
-  )
-  const pads = useMemo(() => padsOf(lines), [lines])
-  const day = useMemo(() => reports.day.at(now), [reports.day, now])
-  const outSince = new Map(
-    [...day.lines]
-      .filter(([, stretch]) => stretch.state === 'OUT' || stretch.state === 'FIGHTING')
-      .map(([line, stretch]) => [line, stretch.from]),
-  )
-  const happened = reports.day.standing.filter(({ happenedAt }) => Date.parse(happenedAt) <= now + TICK_MS)
+  const { lines, pads, day, outSince, happened } = useLinesOut(solving.solved, draft, reports.day, now)
   const { strikes, strikeOn, ...water } = useOnTheWater({
     ...{ boat: boat.boatId, spread: kept.spreadId, draft: solving.asked, round, trip, now },
     ...{ lines: day.lines, reports },
@@ -126,15 +113,7 @@ export function useDeck({ boat, gear, gearStamp, kept, titles }: Loaded) {
     ...{ boat, deck, draft, trip, now, pads, states, act, tap, strike, day, on, clearFor, reports, labelOf },
     ...water,
     strikeOn,
-    named: new Map(
-      pads.map(({ lineId, label }) => [
-        lineId,
-        {
-          label,
-          kind: lureAtEnd(gear, lineOf(editor.doc, lineId))?.kind ?? '',
-        },
-      ]),
-    ),
+    named: namedOf(pads, editor.doc, gear),
     spreadId: kept.spreadId,
     /** The day's facts that stand, by now. */
     told: happened,

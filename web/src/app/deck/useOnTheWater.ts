@@ -1,12 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { useMemo, useRef, useState } from 'react'
-import { clockOf } from '../../clock/model'
 import { keptCourse } from '../../course/queries'
 import { unreal } from '../../deck/gauges'
 import type { Mark } from '../../deck/live/BackTo'
 import type { Mover } from '../../deck/live/MeetIt'
-import type { Where } from '../../deck/Scope'
-import type { Layer } from '../../deck/Sighted'
 import { sailedOf } from '../../deck/live/sailed'
 import type { LiveNow } from '../../deck/live/queries'
 import { useLive } from '../../deck/live/useLive'
@@ -21,7 +18,9 @@ import type { TripOfDay } from '../useTrip'
 import { TICK_MS } from './useSecond'
 import { useMeet } from './useMeet'
 import { useNamedNear } from './useNamedNear'
-import { placed, useSightings } from './useSightings'
+import { floatingMarks, strikeMarks } from './marks'
+import { useSeeing } from './useSeeing'
+import { useSightings } from './useSightings'
 
 /** A circle in which most spreads stand (m). */
 const WIDE_M = 120
@@ -70,20 +69,9 @@ export function useOnTheWater({
     return sailed ? { ...one, sailed } : one
   })
   const sightings = useSightings(told, now)
-  const marks = strikes.flatMap((one): Mark[] => {
-    const place = one.placed ?? one.sailed ?? one.lureAt
-    if (!place || Date.parse(one.happenedAt) > now + TICK_MS) return []
-    const { latitudeDeg, longitudeDeg } = place
-    const words = `${one.label}, ${clockOf(Date.parse(one.happenedAt), trip.place.timeZone)}`
-    return [{ factId: one.factId, lineId: one.lineId, words, latitudeDeg, longitudeDeg }]
-  })
-  const floating = sightings.shown
-    .filter(({ what }) => what === 'FLOATING_THING')
-    .slice(-1)
-    .map(({ factId, at, latitudeDeg, longitudeDeg }): Mark => {
-      const words = `Floating thing, ${clockOf(at, trip.place.timeZone)}`
-      return { factId, words, latitudeDeg, longitudeDeg }
-    })
+  const { timeZone } = trip.place
+  const marks = strikeMarks(strikes, timeZone, now + TICK_MS)
+  const floating = floatingMarks(sightings.shown, timeZone)
   const named = useNamedNear(boat, here.current)
   const mark = [...marks, ...floating, ...named].find(({ factId }) => factId === params.get('back')) ?? null
   const back = mark && {
@@ -117,19 +105,7 @@ export function useOnTheWater({
     const factId = await reports.strike(lineId, label, invented ? undefined : sailed)
     if (invented && sailed) setPractised((all) => new Map(all).set(factId, sailed))
   }
-  const see = async (what: string, words: string, where: Where | null, layer: Layer = {}) => {
-    const at = where && live?.now ? placed(live.now, where) : null
-    const { topM, bottomM } = layer
-    const payload = {
-      what,
-      ...at?.seen,
-      ...(!invented && at?.place),
-      ...(topM !== undefined && { topM }),
-      ...(bottomM !== undefined && { bottomM }),
-    }
-    const factId = await reports.tell('SIGHTED', payload, `Seen: ${words}`)
-    if (invented && at && factId) sightings.practise(factId, at.place)
-  }
+  const see = useSeeing(reports, sightings, live?.now, invented)
   return {
     live,
     sightings: sightings.shown,

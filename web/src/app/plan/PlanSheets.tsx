@@ -4,7 +4,7 @@ import type { Boat } from '../../draft/queries'
 import { later } from '../../shared/later'
 
 const NumbersSheet = later(() => import('../../call/NumbersSheet').then((module) => module.NumbersSheet))
-const RulesSheet = later(() => import('../../call/RulesSheet').then((module) => module.RulesSheet))
+const RulesSheet = later(() => import('../../call/rules/RulesSheet').then((module) => module.RulesSheet))
 const StepsSheet = later(() => import('../../call/StepsSheet').then((module) => module.StepsSheet))
 const WaysSheet = later(() => import('../../call/WaysSheet').then((module) => module.WaysSheet))
 

@@ -1,5 +1,5 @@
 import { isLead, setDrag, setPiece } from '../../draft/model'
-import { ChainStage } from '../../rig/ChainStage'
+import { ChainStage } from '../../rig/chain/ChainStage'
 import { ChainTable } from '../../rig/ChainTable'
 import { DragBar } from '../../rig/DragBar'
 import { Findings } from '../../rig/Findings'

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react'
 import { setRig } from '../../draft/bench'
-import { BaitDrawing } from '../../rig/BaitDrawing'
+import { BaitDrawing } from '../../rig/bait/BaitDrawing'
 import { MarksPanel, StrikePanel } from '../../rig/Figures'
 import { Goods } from '../../rig/Goods'
 import { Tonight } from '../../rig/Tonight'

@@ -1,4 +1,4 @@
-import { Suspense, useEffect, useMemo, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { answerOf } from '../../call/model'
 import type { Plan } from '../../call/queries'
@@ -6,8 +6,6 @@ import { usePlan } from '../../call/usePlan'
 import { dayInWords } from '../../clock/model'
 import type { Boat, BoatTitle } from '../../draft/queries'
 import type { Handle } from '../../course/model'
-import { later } from '../../shared/later'
-import { Button } from '../../shared/ui/Button'
 import { useAddress } from '../../shared/useAddress'
 import { useSwitch } from '../../shared/useSwitch'
 import { Chart } from '../../water/Chart'
@@ -18,16 +16,13 @@ import { Frame } from '../Frame'
 import { Beneath } from './Beneath'
 import { begunAt } from './begunAt'
 import { drawn } from './course/asked'
-import { CourseAside } from './course/CourseAside'
 import { CourseStrip } from './course/CourseStrip'
 import { useCourse } from './course/useCourse'
-import { PlaceList } from './PlaceList'
 import { useHere } from './useHere'
 import { useWater } from './useWater'
+import { WaterAside } from './WaterAside'
 import { WaterHead } from './WaterHead'
-
-const MarksSheet = later(() => import('./MarksSheet').then((module) => module.MarksSheet))
-const GridsSheet = later(() => import('./GridsSheet').then((module) => module.GridsSheet))
+import { WaterSheets, type Shown } from './WaterSheets'
 
 /** So much of the sea about her is shown on each side (m). */
 const NEAR_M = 1500
@@ -49,6 +44,7 @@ export function WaterStation({
   const w = useWater(boat, planDay, target as Parameters<typeof useWater>[2])
   const [params, put] = useAddress()
   const course = params.get('course') !== null
+  const setCourse = (on: boolean) => put({ course: on ? '1' : null })
   const c = useCourse(boat.boatId, planDay, w, course)
   const edges = useMemo(() => w.begin.edges.map((edge) => drawn(edge, w.sea)), [w.begin, w.sea])
   const h = useHere(boat.boatId, planDay, w.sea)
@@ -60,8 +56,7 @@ export function WaterStation({
   useEffect(() => setLookAt(c.lookAt), [c.lookAt])
   const [night, toggleNight] = useSwitch('moss.night')
   const [over, setOver] = useState<SeaSpot | null>(null)
-  const [sheet, setSheet] = useState<'grids' | 'marks' | null>(null)
-  const [dropped, setDropped] = useState<File | null>(null)
+  const [sheet, setSheet] = useState<Shown | null>(null)
   const go = useNavigate()
   const { date, place } = planDay
   const beginAt = (one: Place, runMin: number) => {
@@ -77,8 +72,7 @@ export function WaterStation({
             onDragOver={(event) => event.preventDefault()}
             onDrop={(event) => {
               event.preventDefault()
-              setDropped(event.dataTransfer.files[0] ?? null)
-              setSheet('grids')
+              setSheet({ what: 'grids', dropped: event.dataTransfer.files[0] })
             }}
           >
             <WaterHead boat={boat.boatId} {...{ w, night }} timeZone={place.timeZone} onNight={toggleNight} />
@@ -102,60 +96,22 @@ export function WaterStation({
               {...{ w, over, course }}
               boat={h}
               onBoat={(spot) => setLookAt(around([w.sea.toXy(spot)], NEAR_M))}
-              onSheet={setSheet}
+              onSheet={(what) => setSheet({ what })}
             />
           </div>
-          <aside
-            aria-label={course ? 'Course' : 'Places to begin'}
-            className="w-[304px] shrink-0 overflow-auto border-l-[3px] border-ink px-3 py-2 max-md:w-full max-md:border-t-[3px] max-md:border-l-0"
-          >
-            <div role="group" aria-label="Beside the picture" className="mb-2 flex gap-2">
-              <Button small tone={course ? 'plain' : 'strong'} onClick={() => put({ course: null })}>
-                Places
-              </Button>
-              <Button small tone={course ? 'strong' : 'plain'} onClick={() => put({ course: '1' })}>
-                Course
-              </Button>
-            </div>
-            {course ? (
-              <CourseAside
-                c={c}
-                edges={edges}
-                depthAt={w.depthAt}
-                timeZone={place.timeZone}
-                home={place}
-                here={h.here}
-              />
-            ) : (
-              <PlaceList
-                {...{ w, target, planDay }}
-                boat={boat.boatId}
-                onBegin={beginAt}
-                onCourse={(one) => {
-                  c.begin(one)
-                  put({ course: '1' })
-                }}
-              />
-            )}
-          </aside>
+          <WaterAside
+            {...{ w, c, h, edges, planDay, target, course }}
+            boat={boat.boatId}
+            onCourse={setCourse}
+            onBegin={beginAt}
+          />
         </main>
-        <Suspense fallback={null}>
-          {sheet === 'marks' && (
-            <MarksSheet boat={boat.boatId} marks={w.marks} onClose={() => setSheet(null)} />
-          )}
-          {sheet === 'grids' && (
-            <GridsSheet
-              boat={boat.boatId}
-              grids={w.grids}
-              timeZone={place.timeZone}
-              dropped={dropped}
-              onClose={() => {
-                setSheet(null)
-                setDropped(null)
-              }}
-            />
-          )}
-        </Suspense>
+        <WaterSheets
+          {...{ w, sheet }}
+          boat={boat.boatId}
+          timeZone={place.timeZone}
+          onClose={() => setSheet(null)}
+        />
       </Frame>
     </div>
   )

@@ -1,4 +1,5 @@
 import { useSize } from '../../shared/useWidth'
+import { roundStep } from '../../units/roundStep'
 import { useUnits } from '../../units/UnitsContext'
 import type { Boat } from '../../draft/queries'
 import { Engines } from './Engines'
@@ -6,6 +7,9 @@ import { HolderHandles } from './HolderHandles'
 import { Hull } from './Hull'
 import { layoutOf, type Layout } from './layout'
 import { useHandles } from './useHandles'
+
+/** No shorter is the ruler (px). */
+const RULER_PX = 40
 
 /** The boat from above and from the side at one scale; bases and tips are dragged into place. */
 export function BoatDrawing({
@@ -77,16 +81,19 @@ function Names({ layout: { planHeight } }: { layout: Layout }) {
   )
 }
 
+/** Round in the reader's own unit. */
 function Ruler({ layout: { width, planHeight, perMetre } }: { layout: Layout }) {
   const units = useUnits()
-  const long = perMetre > 60 ? 1 : perMetre > 25 ? 2 : 5
+  const unit = units.unit('distance')
+  const count = roundStep(unit.factor * perMetre, RULER_PX)
+  const long = count * unit.factor
   const y = planHeight - 8
   const from = width - 20 - long * perMetre
   return (
     <g className="fill-ink text-[12px]">
       <path d={`M${from} ${y - 4} v4 H${width - 20} v-4`} fill="none" className="stroke-ink stroke-2" />
       <text x={from} y={y - 8}>
-        {units.say('distance', long)}
+        {count} {unit.symbol}
       </text>
     </g>
   )

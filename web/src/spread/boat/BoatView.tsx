@@ -1,15 +1,13 @@
-import { useState, type ComponentProps, type ReactNode } from 'react'
+import { useState, type ReactNode } from 'react'
 import { sources } from '../../shared/device'
 import { Button } from '../../shared/ui/Button'
-import { Field } from '../../shared/ui/Field'
-import { PositionField } from '../../shared/ui/PositionField'
-import { QuantityField } from '../../shared/ui/QuantityField'
-import { Select } from '../../shared/ui/Select'
-import { TypedField } from '../../shared/ui/TypedField'
 import type { Boat, Holder } from '../../draft/queries'
 import { BoatDrawing } from './BoatDrawing'
-import { added, KINDS, propSpread, removed, usualTop, withHolder, withoutDrogue } from './model'
-import { RANGES } from '../../shared/api/generated/ranges'
+import { BoatStrip } from './strips/BoatStrip'
+import { HolderStrip } from './strips/HolderStrip'
+import { HomeStrip } from './strips/HomeStrip'
+import { NameField } from './strips/NameField'
+import { added, removed } from './model'
 import { useBoatEditor } from './useBoatEditor'
 
 const MOST_HOLDERS = 40
@@ -66,16 +64,12 @@ function Bar({
   }
   return (
     <div className="flex flex-wrap items-center gap-2 border-b border-ink/20 px-4 py-1">
-      <TypedField
+      <NameField
         label="Name of the boat"
         value={boat.name}
         size={16}
-        onCommit={(typed) => {
-          if (typed.trim() === '' || typed.length > 60) return 'Give it a name of up to 60 characters.'
-          change({ ...boat, name: typed.trim() })
-          return null
-        }}
-        className="h-11 font-sans text-lg font-bold"
+        onSet={(name) => change({ ...boat, name: name })}
+        large
       />
       <Button small disabled={!canUndo} onClick={undo}>
         Undo
@@ -127,268 +121,5 @@ function Said({ editor: { faults, theirs, restored, take, save }, kept }: { edit
         </p>
       )}
     </>
-  )
-}
-
-function HolderStrip({ boat, holder, change }: { boat: Boat; holder: Holder; change(boat: Boat): void }) {
-  const set = (next: Partial<Holder>) =>
-    change(withHolder(boat, holder.holderId, (one) => ({ ...one, ...next })))
-  const place = (end: 'base' | 'tip', field: 'asternM' | 'starboardM' | 'heightM') => (si: number) =>
-    set({ [end]: { ...holder[end], [field]: si } })
-  return (
-    <section aria-label="Selected holder" className="flex flex-wrap items-end gap-x-4 gap-y-1">
-      <Field label="Holder">
-        <TypedField
-          label="Name of the holder"
-          value={holder.name}
-          size={20}
-          onCommit={(typed) => {
-            if (typed.trim() === '' || typed.length > 60) return 'Give it a name of up to 60 characters.'
-            set({ name: typed.trim() })
-            return null
-          }}
-          className="h-11 font-sans"
-        />
-      </Field>
-      <Field label="Kind">
-        <Select
-          aria-label="Kind of holder"
-          value={holder.kind}
-          onChange={(event) => set({ kind: event.target.value as Holder['kind'] })}
-        >
-          {KINDS.map(([kind, words]) => (
-            <option key={kind} value={kind}>
-              {words}
-            </option>
-          ))}
-        </Select>
-      </Field>
-      <Measure
-        label="Tip: astern"
-        name="Tip astern"
-        what="a length"
-        figure="distance"
-        si={holder.tip.asternM}
-        range={RANGES.PointBody.asternM}
-        onSet={place('tip', 'asternM')}
-      />
-      <Measure
-        label="to starboard"
-        name="Tip to starboard"
-        what="a length"
-        figure="distance"
-        si={holder.tip.starboardM}
-        range={{ least: -20, most: 20 }}
-        onSet={place('tip', 'starboardM')}
-      />
-      <Measure
-        label="up"
-        name="Tip height"
-        what="a height"
-        figure="distance"
-        si={holder.tip.heightM}
-        range={{ least: 0, most: 12 }}
-        onSet={place('tip', 'heightM')}
-      />
-    </section>
-  )
-}
-
-const USUAL_IDLE_MPS = 1.3
-
-/** A speed that nobody may have told: a button until it is. */
-function MaybeSpeed({
-  label,
-  name,
-  unset,
-  si,
-  begins,
-  range,
-  onSet,
-}: {
-  label: string
-  name: string
-  /** What holds until it is told. */
-  unset: string
-  si: number | undefined
-  begins: number
-  range: { least: number; most: number }
-  onSet(mps: number): void
-}) {
-  return (
-    <Field label={label}>
-      {si === undefined ? (
-        <Button small className="h-11" onClick={() => onSet(begins)}>
-          {unset}
-        </Button>
-      ) : (
-        <QuantityField label={name} what="a speed" figure="speed" {...{ si, range, onSet }} />
-      )}
-    </Field>
-  )
-}
-
-function BoatStrip({ boat, change }: { boat: Boat; change(boat: Boat): void }) {
-  return (
-    <section aria-label="Figures of the boat" className="flex flex-wrap items-end gap-x-4 gap-y-1">
-      <Measure
-        label="Length"
-        name="Length of the boat"
-        what="a length"
-        figure="distance"
-        si={boat.lengthM}
-        range={RANGES.BoatBody.lengthM}
-        onSet={(lengthM) => change({ ...boat, lengthM })}
-      />
-      <Measure
-        label="Beam"
-        name="Beam"
-        what="a length"
-        figure="distance"
-        si={boat.beamM}
-        range={RANGES.BoatBody.beamM}
-        onSet={(beamM) => change({ ...boat, beamM })}
-      />
-      <Field label="Engines">
-        <Select
-          aria-label="Engines"
-          value={boat.engines}
-          onChange={(event) => change({ ...boat, engines: Number(event.target.value) })}
-        >
-          {[0, 1, 2, 3, 4, 5, 6].map((engines) => (
-            <option key={engines}>{engines}</option>
-          ))}
-        </Select>
-      </Field>
-      {boat.engines > 1 && (
-        <Measure
-          label="Propellers apart"
-          name="Propellers apart"
-          what="a length"
-          figure="distance"
-          si={propSpread(boat)}
-          range={{ least: 0.4, most: Math.min(10, boat.beamM) }}
-          onSet={(propSpreadM) => change({ ...boat, propSpreadM })}
-        />
-      )}
-      <MaybeSpeed
-        label="Makes at most"
-        name="Top speed"
-        unset="by her length"
-        si={boat.topMps}
-        begins={usualTop(boat)}
-        range={RANGES.BoatBody.topMps}
-        onSet={(topMps) => change({ ...boat, topMps })}
-      />
-      <MaybeSpeed
-        label="Idles at"
-        name="Idle speed"
-        unset="not known"
-        si={boat.idleMps}
-        begins={USUAL_IDLE_MPS}
-        range={RANGES.BoatBody.idleMps}
-        onSet={(idleMps) => change({ ...boat, idleMps })}
-      />
-      {boat.idleMps !== undefined &&
-        (boat.drogueAreaM2 === undefined ? (
-          <Field label="Drogue">
-            <Button
-              small
-              className="h-11"
-              onClick={() =>
-                change({ ...boat, drogueAreaM2: 0.3, drogueSpeedMps: 0.7 * (boat.idleMps ?? 1) })
-              }
-            >
-              none tried
-            </Button>
-          </Field>
-        ) : (
-          <>
-            <Field label="Drogue, drag area m²">
-              <TypedField
-                label="Drogue, drag area in square metres"
-                value={boat.drogueAreaM2.toFixed(2)}
-                onCommit={(typed) => {
-                  const area = Number(typed.replace(',', '.'))
-                  if (!(area >= 0.01 && area <= 5)) return 'Type an area from 0.01 to 5 m².'
-                  change({ ...boat, drogueAreaM2: area })
-                  return null
-                }}
-                className="h-11"
-              />
-            </Field>
-            <Measure
-              label="slowed her to"
-              name="Speed with the drogue"
-              what="a speed"
-              figure="speed"
-              si={boat.drogueSpeedMps ?? 0.7 * boat.idleMps}
-              range={{ least: 0.1, most: 0.99 * boat.idleMps }}
-              onSet={(drogueSpeedMps) => change({ ...boat, drogueSpeedMps })}
-            />
-            <Button small tone="quiet" className="h-11" onClick={() => change(withoutDrogue(boat))}>
-              no drogue
-            </Button>
-          </>
-        ))}
-      <p className="max-w-72 text-sm text-slate">
-        {boat.drogueAreaM2 !== undefined &&
-          'Drogue lines and propellers: haul it before you put her astern. '}
-        Holders that a spread uses cannot be taken off.
-      </p>
-    </section>
-  )
-}
-
-const ZONES: readonly string[] = Intl.supportedValuesOf('timeZone')
-
-/** Where she is at home: light, moon and tide are reckoned there. */
-function HomeStrip({ boat, change }: { boat: Boat; change(boat: Boat): void }) {
-  return (
-    <section aria-label="Home waters" className="flex flex-wrap items-end gap-x-4 gap-y-1">
-      <Field label="Home waters">
-        <TypedField
-          label="Name of the home waters"
-          value={boat.place}
-          size={14}
-          onCommit={(typed) => {
-            if (typed.trim() === '' || typed.length > 60) return 'Give it a name of up to 60 characters.'
-            change({ ...boat, place: typed.trim() })
-            return null
-          }}
-          className="h-11 font-sans"
-        />
-      </Field>
-      <PositionField
-        label="Latitude and longitude"
-        at={boat}
-        onSet={({ latitudeDeg, longitudeDeg }) => change({ ...boat, latitudeDeg, longitudeDeg })}
-      />
-      <Field label="Clock">
-        <Select
-          aria-label="Time zone"
-          className="max-w-52"
-          value={boat.timeZone}
-          onChange={(event) => change({ ...boat, timeZone: event.target.value })}
-        >
-          {[...new Set([boat.timeZone, ...ZONES])].map((zone) => (
-            <option key={zone}>{zone}</option>
-          ))}
-        </Select>
-      </Field>
-    </section>
-  )
-}
-
-/** A quantity with a short word over it. */
-function Measure({
-  label,
-  name,
-  ...field
-}: { label: string; name: string } & Omit<ComponentProps<typeof QuantityField>, 'label'>) {
-  return (
-    <Field label={label}>
-      <QuantityField label={name} {...field} />
-    </Field>
   )
 }

@@ -4,7 +4,7 @@ import { FileInput } from '../../shared/ui/FileInput'
 import { Button } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Select'
 import { AddItem } from '../gear/AddItem'
-import type { Item } from '../gear/ItemForm'
+import type { Item } from '../gear/item'
 import type { Shelf } from './model'
 
 const SHELVES: readonly (readonly [Shelf, string])[] = [

@@ -1,6 +1,6 @@
 import { useState, type DragEvent } from 'react'
 import { fillBox, saveLure, takeBox, type Gear, type Lure } from '../../draft/queries'
-import type { Item } from '../gear/ItemForm'
+import { useItem } from '../gear/useItem'
 import { Bare } from './Bare'
 import { BoxBar } from './BoxBar'
 import { ItemAside } from './ItemAside'
@@ -12,7 +12,7 @@ import { useBox } from './useBox'
 export function BoxView({ boat, gear }: { boat: string; gear: Gear }) {
   const [shelf, setShelf] = useState<Shelf>('all')
   const [sought, setSought] = useState('')
-  const [item, setItem] = useState<Item | null>(null)
+  const opened = useItem(boat)
   const edits = useBox(boat, gear)
   const away = new Set(edits.away.map(({ thing }) => thing))
   const found = look(gear, away, shelf, sought)
@@ -49,7 +49,7 @@ export function BoxView({ boat, gear }: { boat: string; gear: Gear }) {
           undo={edits.undo && (() => void edits.undo?.())}
           onShelf={setShelf}
           onSought={setSought}
-          onItem={setItem}
+          onItem={opened.open}
           onTable={take}
         />
         {edits.said.length > 0 && (
@@ -60,7 +60,7 @@ export function BoxView({ boat, gear }: { boat: string; gear: Gear }) {
           </div>
         )}
         <div className="grow overflow-auto px-4 pb-6" tabIndex={0} role="region" aria-label="What is aboard">
-          <Shelves {...{ found, gear }} onItem={setItem} onCount={count} />
+          <Shelves {...{ found, gear }} onItem={opened.open} onCount={count} />
           {found.lures.length + found.lines.length + found.reels.length === 0 && (
             <Bare
               bare={gear.lures.length + gear.lines.length + gear.reels.length === 0}
@@ -70,7 +70,7 @@ export function BoxView({ boat, gear }: { boat: string; gear: Gear }) {
           )}
         </div>
       </div>
-      {item && <ItemAside {...{ boat, gear, item, edits }} onItem={setItem} />}
+      {opened.item && <ItemAside {...{ boat, gear, opened, edits }} item={opened.item} />}
     </main>
   )
 }

@@ -1,6 +1,8 @@
 import { putAway, removeGear, takeOut, type Gear } from '../../draft/queries'
 import { Button } from '../../shared/ui/Button'
-import { ItemForm, type Item } from '../gear/ItemForm'
+import { ItemForm } from '../gear/ItemForm'
+import type { Item } from '../gear/item'
+import type { OpenedItem } from '../gear/useItem'
 import { saveItem } from './restore'
 import type { BoxEdits } from './useBox'
 
@@ -9,21 +11,21 @@ export function ItemAside({
   boat,
   gear,
   item,
+  opened,
   edits,
-  onItem,
 }: {
   boat: string
   gear: Gear
   item: Item
+  opened: OpenedItem
   edits: BoxEdits
-  onItem(item: Item | null): void
 }) {
   const { gearId: id, name, version } = item.body
   const put = edits.away.find(({ thing }) => thing === id)
   const done = (words: string, run: () => Promise<unknown>) => {
     void edits.act(async () => {
       await run()
-      onItem(null)
+      opened.close()
       return words
     })
   }
@@ -35,16 +37,14 @@ export function ItemAside({
     >
       <ItemForm
         key={id}
-        {...{ gear, item }}
-        onChange={onItem}
+        {...{ gear, item, opened }}
         onKeep={async (kept) => {
           await edits.attempt(async () => {
             await saveItem(boat, kept)
             return version === 0 ? `${kept.body.name} is in the box.` : `${kept.body.name} is changed.`
           })
-          onItem(null)
+          opened.done()
         }}
-        onBack={() => onItem(null)}
       >
         {version > 0 && !put && (
           <Button tone="quiet" onClick={() => done(`${name} is put away.`, () => putAway(boat, id))}>

@@ -1,5 +1,5 @@
 import type { Gear, Lure } from '../../draft/queries'
-import type { Item } from '../gear/ItemForm'
+import type { Item } from '../gear/item'
 import type { Found } from './model'
 import { LineRow, LureRow, ReelRow, Shelf } from './Shelf'
 

@@ -80,6 +80,7 @@ beforeEach(() => {
 
 afterEach(() => {
   cleanup()
+  localStorage.clear()
   vi.restoreAllMocks()
 })
 
@@ -105,6 +106,35 @@ describe('the box on the page', () => {
     expect(save.mock.calls[0]![1]).toMatchObject({ gearId: lure.gearId, colourRole: 'ATTRACTOR' })
     expect('shade' in save.mock.calls[0]![1]).toBe(false)
     expect(screen.queryByRole('button', { name: 'Keep it' })).toBeNull()
+  })
+
+  it('has what was changed and not kept when an item is opened again', async () => {
+    const save = vi.spyOn(queries, 'saveLure').mockImplementation((_boat, body) => Promise.resolve(body))
+    const opened = (box = gear) => {
+      cleanup()
+      show(box)
+      fireEvent.click(screen.getByRole('button', { name: lure.name }))
+      return screen.getByLabelText('Colour role') as HTMLSelectElement
+    }
+    const before = opened().value
+    fireEvent.change(screen.getByLabelText('Colour role'), { target: { value: 'ATTRACTOR' } })
+    expect(screen.queryByText(/What you changed before/)).toBeNull()
+    fireEvent.click(screen.getByRole('button', { name: 'Back' }))
+    expect(opened().value).toBe('ATTRACTOR')
+    expect(screen.getByText('What you changed before is not kept yet.', { exact: false })).toBeTruthy()
+
+    expect(opened({ ...gear, lures: [{ ...lure, version: lure.version + 1 }] }).value).toBe('ATTRACTOR')
+    expect(screen.getByText(/changed elsewhere since/)).toBeTruthy()
+    fireEvent.click(screen.getByRole('button', { name: 'Keep it' }))
+    await settled()
+    expect(save.mock.calls[0]![1]).toMatchObject({ colourRole: 'ATTRACTOR', version: lure.version + 1 })
+    expect(opened().value).toBe(before)
+
+    fireEvent.change(screen.getByLabelText('Colour role'), { target: { value: 'ATTRACTOR' } })
+    opened()
+    fireEvent.click(screen.getByRole('button', { name: 'As it is kept' }))
+    expect((screen.getByLabelText('Colour role') as HTMLSelectElement).value).toBe(before)
+    expect(screen.queryByText(/What you changed before/)).toBeNull()
   })
 
   it('begins a new lure as usual for its kind', () => {

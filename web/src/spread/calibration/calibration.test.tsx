@@ -104,7 +104,7 @@ describe('the sheet', () => {
     fireEvent.change(screen.getByLabelText('What was seen'), { target: { value: 'RATED' } })
     expect(screen.getByLabelText('Stated let-out')).toBeTruthy()
     fireEvent.click(screen.getByText('Fit it'))
-    expect((await screen.findByRole('alert')).textContent).toContain('no likely value. Check it.')
+    expect((await screen.findByRole('alert')).textContent).toContain('No likely value. Check it.')
     expect(screen.getByLabelText<HTMLSelectElement>('What was seen').value).toBe('RATED')
   })
 

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Select } from '../../shared/ui/Select'
 import { lineKinds, lureKinds, type Gear } from '../../draft/queries'
 import { KIND_WORDS, LINE_WORDS } from '../words'
-import { freshLine, freshLure, freshReel, type Item } from './ItemForm'
+import { freshLine, freshLure, freshReel, type Item } from './item'
 
 /** A new item of any kind, begun as usual for it. */
 export function AddItem({ gear, onItem }: { gear: Gear; onItem(item: Item): void }) {

@@ -1,11 +1,12 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
 import { Sheet } from '../../shared/ui/Sheet'
 import { gearOf, type Gear } from '../../draft/queries'
 import { saveItem } from '../box/restore'
 import { KIND_WORDS } from '../words'
 import { AddItem } from './AddItem'
-import { ItemForm, type Item } from './ItemForm'
+import { ItemForm } from './ItemForm'
+import type { Item } from './item'
+import { useItem } from './useItem'
 
 /** What is aboard, with the coefficients each item is computed from; correct them where you know better. */
 export function GearSheet({
@@ -19,20 +20,20 @@ export function GearSheet({
   open: boolean
   onClose(): void
 }) {
-  const [item, setItem] = useState<Item | null>(null)
+  const opened = useItem(boat)
+  const { item } = opened
   const queries = useQueryClient()
-  const back = () => setItem(null)
   const keep = async (kept: Item) => {
     await saveItem(boat, kept)
     await queries.invalidateQueries({ queryKey: gearOf(boat).queryKey })
-    back()
+    opened.done()
   }
   return (
     <Sheet title="Gear aboard" open={open} onClose={onClose} wide>
       {item ? (
-        <ItemForm {...{ gear, item }} onChange={setItem} onKeep={keep} onBack={back} />
+        <ItemForm {...{ gear, item, opened }} onKeep={keep} />
       ) : (
-        <Lists gear={gear} onChoose={setItem} />
+        <Lists gear={gear} onChoose={opened.open} />
       )}
     </Sheet>
   )

@@ -1,41 +1,26 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState, type ReactNode } from 'react'
 import type { Problem } from '../../shared/api/client'
-import { sources } from '../../shared/device'
 import { Button } from '../../shared/ui/Button'
-import {
-  gearColumns,
-  lineRated,
-  type Gear,
-  type GearColumn,
-  type LineGear,
-  type LineKind,
-  type Lure,
-  type LureKind,
-  type Reel,
-} from '../../draft/queries'
+import { gearColumns, lineRated, type Gear, type GearColumn, type LineGear } from '../../draft/queries'
 import { isLead } from '../../draft/model'
-import { KIND_WORDS, LINE_WORDS } from '../words'
 import { Field, type Value } from './fields'
-
-export type Item =
-  { what: 'lure'; body: Lure } | { what: 'line'; body: LineGear } | { what: 'reel'; body: Reel }
+import type { Item } from './item'
+import type { OpenedItem } from './useItem'
 
 /** One item of the box as it is edited; what is refused is said by field, and nothing typed is lost. */
 export function ItemForm({
   gear,
   item,
-  onChange,
+  opened,
   onKeep,
-  onBack,
   children,
 }: {
   gear: Gear
   item: Item
-  onChange(item: Item): void
+  opened: OpenedItem
   /** Throws what is refused. */
   onKeep(item: Item): Promise<void>
-  onBack(): void
   /** What else can be done with it. */
   children?: ReactNode
 }) {
@@ -54,7 +39,15 @@ export function ItemForm({
         void keep()
       }}
     >
-      <Fields {...{ item, onChange }} lines={gear.lines} />
+      {opened.restored && (
+        <p role="status" className="mb-3 flex flex-wrap items-center gap-3">
+          What you changed before is not kept yet{opened.elsewhere && ', and it was changed elsewhere since'}.
+          <Button small onClick={opened.forget}>
+            {item.body.version === 0 ? 'A new one' : 'As it is kept'}
+          </Button>
+        </p>
+      )}
+      <Fields key={`${opened.restored}`} item={item} onChange={opened.change} lines={gear.lines} />
       {faults.map((fault) => (
         <p key={fault} role="alert" className="mt-2 border-l-4 border-rust pl-2">
           {fault}
@@ -67,49 +60,13 @@ export function ItemForm({
         <Button tone="strong" type="submit">
           Keep it
         </Button>
-        <Button tone="quiet" onClick={onBack}>
+        <Button tone="quiet" onClick={opened.close}>
           Back
         </Button>
         {children}
       </div>
     </form>
   )
-}
-
-export const freshLure = ({ kind, usual, works }: LureKind): Lure => ({
-  gearId: sources.uuid(),
-  version: 0,
-  name: KIND_WORDS[kind] ?? '',
-  kind,
-  colour: 'plain',
-  lengthM: 0.18,
-  count: 1,
-  ...usual,
-  ...(works && { slowestMps: works.leastMps, fastestMps: works.mostMps }),
-})
-
-export const freshLine = ({ kind, strengthN, usual: { lengthM: _, ...usual } }: LineKind): LineGear => ({
-  gearId: sources.uuid(),
-  version: 0,
-  name: LINE_WORDS[kind] ?? '',
-  kind,
-  strengthN,
-  ...usual,
-})
-
-export const freshReel = (lines: readonly LineGear[]): Reel => {
-  const main = lines.find((line) => line.kind === 'MONO') ?? lines[0]
-  return {
-    gearId: sources.uuid(),
-    version: 0,
-    name: 'Reel',
-    count: 1,
-    ratedM: 400,
-    ratedDiameterM: main?.diameterM ?? 0.0005,
-    fullRadiusM: 0.045,
-    arborRadiusM: 0.025,
-    ...(main && { mainLineGearId: main.gearId }),
-  }
 }
 
 /** One field a column; what says nothing without another goes with it. */

@@ -57,10 +57,8 @@ function useSayings(
   timeZone: string,
 ): Saying[] {
   const units = useUnits()
-  if (problem) {
-    const text = problem.faults.map((fault) => `${fault.message}. ${fault.mend}`).join(' ')
-    return [{ tone: 'warn', title: 'This cannot be solved as it is', text: text || problem.message }]
-  }
+  if (problem)
+    return [{ tone: 'warn', title: 'This cannot be solved as it is', text: problem.said.join(' ') }]
   const said = (solved?.findings ?? []).map((finding) => ({
     tone: toneOf(finding),
     title: saySentence(finding.title, units, timeZone),

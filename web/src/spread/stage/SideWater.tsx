@@ -1,3 +1,4 @@
+import { roundStep } from '../../units/roundStep'
 import { useUnits, type Units } from '../../units/UnitsContext'
 import { fromSi, toSi } from '../../units/model'
 import type { Boat } from '../../draft/queries'
@@ -39,7 +40,7 @@ function depthMarks(units: Units, scales: StageScales, bottomM = Infinity) {
     unit,
   )
   const px = (value: number) => toSi(value, unit) * scales.stretch * scales.pxPerM
-  const step = [1, 2, 5, 10, 20, 50].find((s) => px(s) >= 40) ?? 100
+  const step = roundStep(px(1), 40)
   const count = Math.max(0, Math.floor(deepest / step))
   return Array.from({ length: count }, (_, i) => (i + 1) * step)
     .filter((value) => px(value) > 30 && px(value) < bottomM * scales.stretch * scales.pxPerM - OFF_BOTTOM_PX)

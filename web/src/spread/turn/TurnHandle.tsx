@@ -1,4 +1,4 @@
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
+import { Fragment, useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import type { Turns } from '../../draft/queries'
 import { followedTo, type Turned } from './model'
 import { degrees } from './sentences'
@@ -8,6 +8,10 @@ const RADIUS = 42
 const PX_PER_DEG = 1.1
 /** The arc is drawn so far; beyond lies the boat. */
 const DRAWN_TO = 105
+const STEPS: Readonly<Record<string, number>> = {
+  ...{ ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 },
+  ...{ PageUp: 10, PageDown: -10 },
+}
 
 /** A ring at the bow: pull it up or down and she turns to starboard or port; the arc ends where the first pair fouls. */
 export function TurnHandle({
@@ -24,7 +28,6 @@ export function TurnHandle({
   x: number
   y: number
 }) {
-  const pull = useRef<{ y: number; turned: Turned } | null>(null)
   const most = { starboard: followedTo(turns.starboard), port: -followedTo(turns.port) }
   const clamp = (deg: number) => Math.max(most.port, Math.min(most.starboard, Math.round(deg)))
   const at = (deg: number, radius = RADIUS) => {
@@ -39,48 +42,26 @@ export function TurnHandle({
   const limits = { starboard: turns.starboard.limitDeg, port: -turns.port.limitDeg }
   const ring = at(turned)
   const past = turned > limits.starboard || turned < limits.port
-  const onPointerDown = (event: PointerEvent<SVGGElement>) => {
-    event.currentTarget.setPointerCapture(event.pointerId)
-    pull.current = { y: event.clientY, turned }
-  }
-  const onPointerMove = (event: PointerEvent) => {
-    if (pull.current) onTurn(clamp(pull.current.turned + (pull.current.y - event.clientY) / PX_PER_DEG))
-  }
-  const onPointerUp = () => {
-    pull.current = null
-  }
-  const onKeyDown = (event: KeyboardEvent) => {
-    const step = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1, PageUp: 10, PageDown: -10 }[
-      event.key
-    ]
-    if (event.key === 'Home' || event.key === 'Escape') onTurn(0)
-    else if (step) onTurn(clamp(turned + step * (event.shiftKey ? 10 : 1)))
-    else return
-    event.preventDefault()
-    event.stopPropagation()
-  }
+  const pull = usePull(turned, (deg) => onTurn(clamp(deg)))
   return (
     <g data-testid="turn-handle">
-      {limits.starboard < DRAWN_TO && (
-        <path
-          d={arc(limits.starboard, DRAWN_TO)}
-          fill="none"
-          className="stroke-rust"
-          strokeDasharray="1 5"
-          strokeWidth={2.5}
-        />
-      )}
-      {limits.port > -DRAWN_TO && (
-        <path
-          d={arc(limits.port, -DRAWN_TO)}
-          fill="none"
-          className="stroke-rust"
-          strokeDasharray="1 5"
-          strokeWidth={2.5}
-        />
-      )}
-      <path d={arc(0, Math.min(limits.starboard, DRAWN_TO))} fill="none" className="stroke-moss stroke-[3]" />
-      <path d={arc(0, Math.max(limits.port, -DRAWN_TO))} fill="none" className="stroke-moss stroke-[3]" />
+      {[limits.starboard, limits.port].map((limit) => {
+        const end = Math.sign(limit) * Math.min(Math.abs(limit), DRAWN_TO)
+        return (
+          <Fragment key={Math.sign(limit)}>
+            {Math.abs(limit) < DRAWN_TO && (
+              <path
+                d={arc(limit, Math.sign(limit) * DRAWN_TO)}
+                fill="none"
+                className="stroke-rust"
+                strokeDasharray="1 5"
+                strokeWidth={2.5}
+              />
+            )}
+            <path d={arc(0, end)} fill="none" className="stroke-moss stroke-[3]" />
+          </Fragment>
+        )
+      })}
       <Limit side={turns.starboard} at={at} sign={1} />
       <Limit side={turns.port} at={at} sign={-1} />
       <g
@@ -97,8 +78,7 @@ export function TurnHandle({
             : `${Math.abs(turned)}° to ${turned > 0 ? 'starboard' : 'port'}${past ? ', fouled' : ''}`
         }
         className="group cursor-ns-resize touch-none outline-none"
-        {...{ onPointerDown, onPointerMove, onPointerUp, onKeyDown }}
-        onPointerCancel={onPointerUp}
+        {...pull}
         onDoubleClick={() => onTurn(0)}
       >
         <circle cx={ring.x} cy={ring.y} r={22} fill="transparent" />
@@ -118,6 +98,33 @@ export function TurnHandle({
       </g>
     </g>
   )
+}
+
+/** Up is to starboard, by hand or by keys. */
+function usePull(turned: number, onTurn: (deg: number) => void) {
+  const from = useRef<{ y: number; turned: number } | null>(null)
+  const letGo = () => {
+    from.current = null
+  }
+  return {
+    onPointerDown: (event: PointerEvent<SVGGElement>) => {
+      event.currentTarget.setPointerCapture(event.pointerId)
+      from.current = { y: event.clientY, turned }
+    },
+    onPointerMove: (event: PointerEvent) => {
+      if (from.current) onTurn(from.current.turned + (from.current.y - event.clientY) / PX_PER_DEG)
+    },
+    onPointerUp: letGo,
+    onPointerCancel: letGo,
+    onKeyDown: (event: KeyboardEvent) => {
+      const step = STEPS[event.key]
+      if (event.key === 'Home' || event.key === 'Escape') onTurn(0)
+      else if (step) onTurn(turned + step * (event.shiftKey ? 10 : 1))
+      else return
+      event.preventDefault()
+      event.stopPropagation()
+    },
+  }
 }
 
 /** Where the limit lies on the arc, with its figure; a wide one is written where the arc ends. */

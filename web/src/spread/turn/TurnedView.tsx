@@ -56,7 +56,7 @@ export function TurnedView({
   )
 }
 
-/** What the drawing shows, over it: it wraps where the stage is narrow. */
+/** What the drawing shows, over it: it wraps where the stage is narrow. Below lies the helm. */
 export function TurnedCaption({
   turns,
   turned,
@@ -72,7 +72,7 @@ export function TurnedCaption({
   const side = sideOf(turns, turned)
   const fouls = foulingAt(side, turned).length > 0
   return (
-    <div className="pointer-events-none absolute inset-x-4 inset-y-3 flex flex-col items-start justify-between">
+    <div className="pointer-events-none absolute inset-x-4 top-3 flex items-start justify-between gap-4">
       <div className="leading-snug">
         <p aria-live="polite">
           <b className="mr-2 text-[17px]">

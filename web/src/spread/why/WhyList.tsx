@@ -40,11 +40,8 @@ export function WhyList({
       >
         {solving.problem && (
           <Note tone="warn" title="This cannot be solved as it is">
-            {solving.problem.faults.length === 0 && <p>{solving.problem.message}</p>}
-            {solving.problem.faults.map((fault) => (
-              <p key={fault.field + fault.code}>
-                {fault.message}. {fault.mend}
-              </p>
+            {solving.problem.said.map((sentence) => (
+              <p key={sentence}>{sentence}</p>
             ))}
           </Note>
         )}

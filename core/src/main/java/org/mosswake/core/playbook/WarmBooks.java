@@ -20,9 +20,16 @@ final class WarmBooks {
     private static final List<Playbook> ALL = new ArrayList<>();
 
     static {
-        fastOnes();
-        mixedOnes();
-        baits();
+        ladder();
+        toothy();
+        mixed();
+        smallFast();
+        eels();
+        birds();
+        bars();
+        lightJig();
+        liveSlow();
+        deadSlow();
     }
 
     private WarmBooks() {}
@@ -31,7 +38,7 @@ final class WarmBooks {
         return List.copyOf(ALL);
     }
 
-    private static void fastOnes() {
+    private static void ladder() {
         add(
                 Book.of(PlaybookId.LADDER, Species.WAHOO)
                         .knots(12, 14, 20)
@@ -43,6 +50,9 @@ final class WarmBooks {
                 Slot.of("a fifth shorter, one side", LOW, letOut(96, 122), Tied.FAST_LADDER, LureKind.FAST_BULLET),
                 Slot.of("a fifth shorter again", LOW, letOut(76, 98), Tied.FAST_LADDER, LureKind.FAST_BULLET),
                 Slot.of("the shortest step", OUTER, letOut(60, 78), Tied.FAST_LADDER, LureKind.FAST_BULLET));
+    }
+
+    private static void toothy() {
         add(
                 Book.of(PlaybookId.TOOTHY, Species.WAHOO, Species.KING)
                         .knots(8, 9, 10)
@@ -72,7 +82,7 @@ final class WarmBooks {
                         .inWash());
     }
 
-    private static void mixedOnes() {
+    private static void mixed() {
         add(
                 Book.of(PlaybookId.MIXED, Species.MAHI, Species.TUNA, Species.KING)
                         .knots(6, 7.5, 10)
@@ -112,6 +122,9 @@ final class WarmBooks {
                                 LureKind.BULLET_SKIRT,
                                 LureKind.FEATHER)
                         .paired());
+    }
+
+    private static void smallFast() {
         add(
                 Book.of(PlaybookId.SMALL_FAST, Species.TUNA)
                         .knots(7, 8, 9)
@@ -163,6 +176,9 @@ final class WarmBooks {
                         Tied.PLAIN,
                         LureKind.FEATHER,
                         LureKind.BULLET_SKIRT));
+    }
+
+    private static void eels() {
         add(
                 Book.of(PlaybookId.EELS, Species.TUNA)
                         .knots(2, 3, 4)
@@ -180,6 +196,9 @@ final class WarmBooks {
                         .paired(),
                 Slot.of("one more, shorter", LOW, letOut(70, 85), Tied.PLAIN, LureKind.SOFT_EEL, LureKind.EEL_BAIT)
                         .paired());
+    }
+
+    private static void birds() {
         add(
                 Book.of(PlaybookId.BIRDS, Species.MAHI, Species.TUNA)
                         .knots(7, 8, 10)
@@ -203,6 +222,9 @@ final class WarmBooks {
                         LureKind.FEATHER,
                         LureKind.BULLET_SKIRT),
                 Slot.of("bright, low", LOW, letOut(30, 38), Tied.PLAIN, LureKind.BULLET_SKIRT, LureKind.FEATHER));
+    }
+
+    private static void bars() {
         add(
                 Book.of(PlaybookId.BARS, Species.SCHOOL_BLUEFIN)
                         .knots(4, 5, 6)
@@ -221,6 +243,9 @@ final class WarmBooks {
                 Slot.of("plain, inside it", INNER, letOut(15, 26), Tied.PLAIN, LureKind.SPREADER_BAR)
                         .paired()
                         .inWash());
+    }
+
+    private static void lightJig() {
         add(
                 Book.of(PlaybookId.LIGHT_JIG, Species.TUNA, Species.MAHI, Species.KING, Species.SAILFISH)
                         .knots(6, 7, 8)
@@ -232,7 +257,7 @@ final class WarmBooks {
                 Slot.of("the nearer jig", LOW, letOut(25, 34), Tied.PLAIN, LureKind.HAIR_JIG, LureKind.FEATHER));
     }
 
-    private static void baits() {
+    private static void liveSlow() {
         add(
                 Book.of(PlaybookId.LIVE_SLOW, Species.KING, Species.SAILFISH)
                         .knots(1.5, 1.8, 2)
@@ -252,6 +277,9 @@ final class WarmBooks {
                         LureKind.EEL_BAIT,
                         LureKind.LIVE_BAIT),
                 Slot.of("short", LOW, letOut(4, 6), Tied.BITE, LureKind.LIVE_BAIT));
+    }
+
+    private static void deadSlow() {
         add(
                 Book.of(PlaybookId.DEAD_SLOW, Species.KING)
                         .knots(2.5, 3, 3.5)

@@ -37,6 +37,8 @@ class MeetIT extends Journey {
         meet.getByText("Birds travelling").click();
         Locator says = page.getByTestId("meet");
         assertThat(says).containsText("Seen once: nobody knows yet which way it goes");
+        // Told by a place that was some seconds old, it would have flown too fast to be the same.
+        page.waitForTimeout(6000);
         seen(0.575, 0.425);
         assertThat(says).containsText("een 2 times");
         assertThat(says)

@@ -1,5 +1,5 @@
 import { useEffect, useState, type PointerEvent, type RefObject } from 'react'
-import { isLine, type Placed } from './model'
+import { isLine, type Placed } from '../model'
 
 const HEIGHT = 30
 

@@ -1,4 +1,4 @@
-import { isLine, type Placed } from './model'
+import { isLine, type Placed } from '../model'
 
 /** A part drawn on the chain's middle line at `y`. Shapes tell what it is; words and strength stand beside it. */
 export function PartGlyph({ placed: { part, x, width }, y }: { placed: Placed; y: number }) {
