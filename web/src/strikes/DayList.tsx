@@ -1,10 +1,9 @@
 import { useState, type ReactNode } from 'react'
 import { Button } from '../shared/ui/Button'
-import { Select } from '../shared/ui/Select'
-import { useUnits } from '../units/UnitsContext'
-import { LOSSES, type Loss } from './losses'
+import type { Outcomes } from './LandOrLose'
 import { Refused } from './Refused'
-import { StrikeSheet, type StrikeEdits } from './StrikeSheet'
+import { StrikeRow } from './StrikeRow'
+import type { StrikeEdits } from './StrikeSheet'
 import type { Item } from '../shared/outbox/outbox'
 import type { Strike } from './useDay'
 
@@ -26,7 +25,7 @@ export function DayList({
   onDiscard,
   days,
   folded = false,
-}: {
+}: Outcomes & {
   title: string
   lines: readonly { lineId: string; label: string }[]
   strikes: readonly Strike[]
@@ -36,8 +35,6 @@ export function DayList({
   when: string
   clock(time: string): string
   onStrike(lineId: string, label: string): void
-  onLanded(strike: Strike, species: string, released: boolean): void
-  onLost(strike: Strike, how?: Loss): void
   edits: StrikeEdits
   /** The strike that was taken back last, until something else is said. */
   takenBack: Strike | null
@@ -66,22 +63,13 @@ export function DayList({
           </button>
         )}
       </div>
-      <div className="my-1.5 flex flex-wrap gap-[3px]">
-        {lines.map((line) => (
-          <Button
-            key={line.lineId}
-            className="w-11 !px-0"
-            aria-label={`Strike on ${line.label}`}
-            onClick={() => {
-              setShown(true)
-              onStrike(line.lineId, line.label)
-            }}
-          >
-            {line.label}
-          </Button>
-        ))}
-        {lines.length === 0 && <p className="text-slate">Add a line first.</p>}
-      </div>
+      <StrikeButtons
+        lines={lines}
+        onStrike={(lineId, label) => {
+          setShown(true)
+          onStrike(lineId, label)
+        }}
+      />
       {(shown || strikes.length === 0) && (
         <>
           <h2 className="sr-only">
@@ -120,123 +108,20 @@ export function DayList({
 
 const count = (n: number) => (n === 0 ? 'no strikes yet' : n === 1 ? 'one strike' : `${n} strikes`)
 
-function StrikeRow({
-  strike,
-  clock,
-  edits,
-  onLanded,
-  onLost,
-}: {
-  strike: Strike
-  clock(time: string): string
-  edits: StrikeEdits
-  onLanded(strike: Strike, species: string, released: boolean): void
-  onLost(strike: Strike, how?: Loss): void
-}) {
-  const units = useUnits()
-  const [open, setOpen] = useState(false)
-  const [editing, setEditing] = useState(false)
-  const { figures } = strike
+function StrikeButtons({ lines, onStrike }: Pick<Parameters<typeof DayList>[0], 'lines' | 'onStrike'>) {
   return (
-    <li className="py-1">
-      <button
-        type="button"
-        aria-expanded={open}
-        className="flex min-h-11 w-full items-center gap-2 text-left hover:underline"
-        onClick={() => setOpen(!open)}
-      >
-        <span className="font-mono">{clock(strike.happenedAt)}</span>
-        <b className="w-6">{strike.label}</b>
-        <span className="grow truncate text-slate">
-          {figures?.lureName ?? (strike.unsent ? 'kept here, not sent yet' : 'depth not reckoned yet')}
-        </span>
-        <span>{outcomeOf(strike)}</span>
-      </button>
-      {open && (
-        <div className="pb-2">
-          {figures && (
-            <p className="text-slate">
-              {units.say('distance', figures.letOutM)} out, {depthWords(figures.depthM, units)} at{' '}
-              {units.say('speed', figures.speedThroughWaterMps)}. {figures.holderName}.
-            </p>
-          )}
-          <Outcome {...{ strike, onLanded, onLost }} onEdit={() => setEditing(true)} />
-        </div>
-      )}
-      {editing && <StrikeSheet {...{ strike, clock, edits }} onClose={() => setEditing(false)} />}
-    </li>
-  )
-}
-
-function outcomeOf({ outcome, species, how }: Strike): string {
-  if (outcome === 'OPEN') return 'open'
-  if (outcome === 'LOST') return LOSSES.find(([kind]) => kind === how)?.[1] ?? 'lost'
-  return species.join(', ') + (outcome === 'RELEASED' ? ', released' : '')
-}
-
-function depthWords(depthM: number | undefined, units: ReturnType<typeof useUnits>): string {
-  if (depthM === undefined) return 'depth not known'
-  return depthM < 0.02 ? 'at the surface' : `${units.say('distance', depthM)} down`
-}
-
-function Outcome({
-  strike,
-  onLanded,
-  onLost,
-  onEdit,
-}: {
-  strike: Strike
-  onLanded(strike: Strike, species: string, released: boolean): void
-  onLost(strike: Strike, how?: Loss): void
-  onEdit(): void
-}) {
-  const [species, setSpecies] = useState('')
-  const land = (released: boolean) => {
-    if (species.trim()) onLanded(strike, species.trim(), released)
-    setSpecies('')
-  }
-  return (
-    <form
-      className="mt-1 flex flex-wrap items-center gap-1.5"
-      onSubmit={(event) => {
-        event.preventDefault()
-        land(false)
-      }}
-    >
-      <input
-        aria-label="Fish landed"
-        placeholder="fish"
-        maxLength={60}
-        className="h-11 w-24 rounded-sm border-2 border-ink/50 px-2"
-        value={species}
-        onChange={(event) => setSpecies(event.target.value)}
-      />
-      <Button small type="submit" disabled={species.trim() === ''}>
-        Landed
-      </Button>
-      <Button small disabled={species.trim() === ''} onClick={() => land(true)}>
-        Released
-      </Button>
-      <Select
-        aria-label="Lost"
-        className="h-11 text-sm"
-        value=""
-        disabled={strike.outcome !== 'OPEN'}
-        onChange={(event) => onLost(strike, LOSSES.find(([how]) => how === event.target.value)?.[0])}
-      >
-        <option value="" disabled>
-          Lost…
-        </option>
-        {LOSSES.map(([how, words]) => (
-          <option key={how} value={how}>
-            {words}
-          </option>
-        ))}
-        <option value="UNSAID">nobody knows how</option>
-      </Select>
-      <Button small tone="quiet" onClick={onEdit}>
-        Correct
-      </Button>
-    </form>
+    <div className="my-1.5 flex flex-wrap gap-[3px]">
+      {lines.map((line) => (
+        <Button
+          key={line.lineId}
+          className="w-11 !px-0"
+          aria-label={`Strike on ${line.label}`}
+          onClick={() => onStrike(line.lineId, line.label)}
+        >
+          {line.label}
+        </Button>
+      ))}
+      {lines.length === 0 && <p className="text-slate">Add a line first.</p>}
+    </div>
   )
 }
