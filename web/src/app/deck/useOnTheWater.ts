@@ -105,7 +105,7 @@ export function useOnTheWater({
     const factId = await reports.strike(lineId, label, invented ? undefined : sailed)
     if (invented && sailed) setPractised((all) => new Map(all).set(factId, sailed))
   }
-  const see = useSeeing(reports, sightings, live?.now, invented)
+  const see = useSeeing(reports, sightings, live, invented)
   return {
     live,
     sightings: sightings.shown,

@@ -1,6 +1,7 @@
 import type { LiveNow } from '../../deck/live/queries'
 import type { Where } from '../../deck/Scope'
 import type { Layer } from '../../deck/Sighted'
+import { sources } from '../../shared/device'
 import type { useStrikeReports } from '../spread/useStrikeReports'
 import { placed, type useSightings } from './useSightings'
 
@@ -13,11 +14,12 @@ export const useSeeing =
   (
     reports: ReturnType<typeof useStrikeReports>,
     sightings: ReturnType<typeof useSightings>,
-    now: LiveNow | undefined,
+    live: { now?: LiveNow | undefined; heardAt: number } | undefined,
     invented: boolean,
   ) =>
   async (what: string, words: string, where: Where | null, { topM, bottomM }: Layer = {}) => {
-    const at = where && now ? placed(now, where) : null
+    const at =
+      where && live?.now ? placed(live.now, where, Math.max(0, sources.wall() - live.heardAt) / 1000) : null
     const payload = {
       what,
       ...at?.seen,

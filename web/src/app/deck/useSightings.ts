@@ -85,12 +85,22 @@ export function useSightings(told: readonly Fact[], now: number) {
   }
 }
 
-/** What is kept of where something was seen from a boat that heads so. */
-export function placed(now: LiveNow, { bowDeg, offM }: Where) {
-  const bearingDeg = (((now.headingDeg + bowDeg) % 360) + 360) % 360
-  const bearing = (bearingDeg * Math.PI) / 180
+const alongOf = (deg: number, metres: number): [northM: number, eastM: number] => {
+  const rad = (deg * Math.PI) / 180
+  return [metres * Math.cos(rad), metres * Math.sin(rad)]
+}
+
+/**
+ * What is kept of where something was seen from the boat, which went on and turned as she did since she was heard of.
+ *
+ * @param sinceS how long ago that was
+ */
+export function placed(now: LiveNow, { bowDeg, offM }: Where, sinceS: number) {
+  const bearingDeg = (((now.headingDeg + (now.turnDegMin / 60) * sinceS + bowDeg) % 360) + 360) % 360
+  const [goneNorthM, goneEastM] = alongOf(now.courseDeg, now.groundMps * sinceS)
+  const [northM, eastM] = alongOf(bearingDeg, offM)
   return {
     seen: { bearingDeg, distanceM: offM },
-    place: onEarth(now, offM * Math.cos(bearing), offM * Math.sin(bearing)),
+    place: onEarth(now, goneNorthM + northM, goneEastM + eastM),
   }
 }

@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useEffect, useRef } from 'react'
+import { useEffect, useMemo, useRef } from 'react'
 import type { Draft } from '../../draft/queries'
 import { sources } from '../../shared/device'
 import type { Fix } from '../../strikes/fixes'
@@ -11,6 +11,11 @@ const EVERY_MS = 1000
 const OLD_MS = 8000
 /** Of a device that is the only source, so much of its way is held: longer than the longest line lags (ms). */
 const HELD_MS = 300_000
+
+/** When it was answered, by the clock of this device (ms). */
+interface Heard {
+  heardAt: number
+}
 
 /**
  * The spread on the water, followed second by second.
@@ -33,7 +38,7 @@ export function useLive(
   boatsSeen: NonNullable<LiveAsked['boatsSeen']>,
   fix: Fix | null,
   courseDay: string | null,
-): Live | undefined {
+): (Live & Heard) | undefined {
   const held = useRef<Fix[]>([])
   const heard = useRef('')
   const led = useRef('')
@@ -72,5 +77,7 @@ export function useLive(
   })
   // Without a link nothing is known of now: what was so is not drawn as if it were.
   const late = sources.wall() - asked.dataUpdatedAt > OLD_MS
-  return draft && !late ? asked.data : undefined
+  const { data, dataUpdatedAt } = asked
+  const live = useMemo(() => data && { ...data, heardAt: dataUpdatedAt }, [data, dataUpdatedAt])
+  return draft && !late ? live : undefined
 }

@@ -22,10 +22,10 @@ export function ItemAside({
 }) {
   const { gearId: id, name, version } = item.body
   const put = edits.away.find(({ thing }) => thing === id)
-  const done = (words: string, run: () => Promise<unknown>) => {
+  const done = (words: string, run: () => Promise<unknown>, then = opened.close) => {
     void edits.act(async () => {
       await run()
-      opened.close()
+      then()
       return words
     })
   }
@@ -57,7 +57,7 @@ export function ItemAside({
           </Button>
         )}
         {put?.removable && (
-          <Button tone="quiet" onClick={() => done(`${name} is removed.`, () => removeGear(boat, id))}>
+          <Button tone="quiet" onClick={() => done(`${name} is removed.`, () => removeGear(boat, id), opened.done)}>
             Remove for good
           </Button>
         )}

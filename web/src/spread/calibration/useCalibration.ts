@@ -54,8 +54,8 @@ export function useCalibration(boat: string, gear: Gear, line: Line, depthM: num
   return {
     ...{ seen, choices, item, reason, setReason, fit, wrong },
     again: () => changed([...seen, first()]),
-    change: (i: number, next: Seen) => changed(seen.with(i, next)),
-    remove: (i: number) => changed(seen.toSpliced(i, 1)),
+    change: (i: number, next: Seen) => changed(seen.map((one, at) => (at === i ? next : one))),
+    remove: (i: number) => changed(seen.filter((_, at) => at !== i)),
     choose: (key: string) => {
       setChosen(key)
       setFit(null)
