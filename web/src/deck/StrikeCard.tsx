@@ -57,7 +57,6 @@ export function StrikeCard({
   const sinceS = Math.max(0, (now - Date.parse(strike.happenedAt)) / 1000)
   const { handling } = deck
   const holds = handling.holdS - sinceS
-  const said = (sentence: typeof handling.now) => asSentence(saySentence(sentence, units, 'UTC'))
   return (
     <section
       aria-label={`Strike on ${strike.label}`}
@@ -84,12 +83,7 @@ export function StrikeCard({
         )}
       </div>
       {strike.sailed && <p className="text-lg">{sailedWords(strike.sailed, units)}.</p>}
-      <p className="text-xl leading-snug font-semibold">
-        {said(holds > 0 || handling.holdS === 0 ? handling.now : handling.then)}
-      </p>
-      {holds > 0 || handling.holdS === 0 ? (
-        <p className="text-lg">Then: {saySentence(handling.then, units, 'UTC')}.</p>
-      ) : null}
+      <WhatToDo {...{ handling }} held={holds <= 0 && handling.holdS > 0} />
       {asked === null && (
         <>
           <ClearList {...{ clear, stay, onCleared }} />
@@ -122,6 +116,22 @@ export function StrikeCard({
       )}
       {asked === 'landed' && <AtTheBoat {...{ deck, bag, onLanded }} onBack={() => onAsk(null)} />}
     </section>
+  )
+}
+
+/** What the boat does now and then. Both take their room all the time: no button may move from under a thumb. */
+function WhatToDo({ handling, held }: { handling: Deck['handling']; held: boolean }) {
+  const units = useUnits()
+  const say = (sentence: Deck['handling']['now']) => saySentence(sentence, units, 'UTC')
+  const strong = 'text-xl leading-snug font-semibold'
+  return (
+    <div className="grid *:col-start-1 *:row-start-1">
+      <div className={`flex flex-col gap-3 ${held ? 'invisible' : ''}`}>
+        <p className={strong}>{asSentence(say(handling.now))}</p>
+        <p className="text-lg">Then: {say(handling.then)}.</p>
+      </div>
+      <p className={`${strong} ${held ? '' : 'invisible'}`}>{asSentence(say(handling.then))}</p>
+    </div>
   )
 }
 
