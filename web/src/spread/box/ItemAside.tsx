@@ -57,7 +57,10 @@ export function ItemAside({
           </Button>
         )}
         {put?.removable && (
-          <Button tone="quiet" onClick={() => done(`${name} is removed.`, () => removeGear(boat, id), opened.done)}>
+          <Button
+            tone="quiet"
+            onClick={() => done(`${name} is removed.`, () => removeGear(boat, id), opened.done)}
+          >
             Remove for good
           </Button>
         )}
