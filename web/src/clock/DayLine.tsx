@@ -1,6 +1,6 @@
 import { scaleLinear } from '../shared/scale'
 import { polyline } from '../shared/drawing/polyline'
-import { memo, type KeyboardEventHandler } from 'react'
+import { memo } from 'react'
 import { useWidth } from '../shared/useWidth'
 import { useUnits } from '../units/UnitsContext'
 import { clockOf, darkAt, drawnSpan, hoursIn, lightBands, sunless, tideWords } from './model'
@@ -96,10 +96,10 @@ export const DayLine = memo(function DayLine({
           </path>
         ))}
         <HourFlag
-          {...{ span, now, flag, width, tide }}
+          {...{ now, flag, width, tide }}
+          knob={slider.knob}
           at={slider.clamp(at)}
           clock={clockOf(at, timeZone)}
-          onKeyDown={slider.onKeyDown}
         />
       </svg>
     </div>
@@ -108,16 +108,15 @@ export const DayLine = memo(function DayLine({
 
 /** Where time is set, with its hour and the tide then. */
 function HourFlag({
-  span,
+  knob,
   at,
   clock,
   now,
   flag,
   width,
   tide,
-  onKeyDown,
 }: {
-  span: { start: number; end: number }
+  knob: ReturnType<typeof useTimeSlider>['knob']
   at: number
   clock: string
   /** Of the hairline (px). */
@@ -127,18 +126,12 @@ function HourFlag({
   width: number
   /** Empty where none is known. */
   tide: string
-  onKeyDown: KeyboardEventHandler
 }) {
   return (
     <g
-      role="slider"
-      tabIndex={0}
-      aria-label="Time of day"
-      aria-valuemin={span.start / MINUTE}
-      aria-valuemax={span.end / MINUTE}
+      {...knob}
       aria-valuenow={at / MINUTE}
       aria-valuetext={`${clock}${tide === '' ? '' : `, tide ${tide}`}`}
-      onKeyDown={onKeyDown}
       className="group outline-none"
     >
       <line x1={now} x2={now} y1={4} y2={HEIGHT} className="stroke-ink stroke-2" />

@@ -43,11 +43,19 @@ export function useTimeSlider({
         dragging.current = false
       },
     },
-    onKeyDown: (event: KeyboardEvent) => {
-      const step = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key]
-      if (!step) return
-      event.preventDefault()
-      onMove(clamp(at + step * (event.shiftKey ? 60 : stepMin) * MINUTE))
+    /** For what marks the time; where it stands it says itself. */
+    knob: {
+      role: 'slider',
+      tabIndex: 0,
+      'aria-label': 'Time of day',
+      'aria-valuemin': span.start / MINUTE,
+      'aria-valuemax': span.end / MINUTE,
+      onKeyDown: (event: KeyboardEvent) => {
+        const step = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key]
+        if (!step) return
+        event.preventDefault()
+        onMove(clamp(at + step * (event.shiftKey ? 60 : stepMin) * MINUTE))
+      },
     },
   }
 }

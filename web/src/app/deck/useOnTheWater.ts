@@ -19,7 +19,7 @@ import { TICK_MS } from './useSecond'
 import { useMeet } from './useMeet'
 import { useNamedNear } from './useNamedNear'
 import { floatingMarks, strikeMarks } from './marks'
-import { useSeeing } from './useSeeing'
+import { seeingOf } from './seeing'
 import { useSightings } from './useSightings'
 
 /** A circle in which most spreads stand (m). */
@@ -105,7 +105,7 @@ export function useOnTheWater({
     const factId = await reports.strike(lineId, label, invented ? undefined : sailed)
     if (invented && sailed) setPractised((all) => new Map(all).set(factId, sailed))
   }
-  const see = useSeeing(reports, sightings, live, invented)
+  const see = seeingOf(reports, sightings, live, invented)
   return {
     live,
     sightings: sightings.shown,

@@ -49,14 +49,9 @@ export function DayStage({
       <div className="relative cursor-ew-resize touch-none" {...slider.pointer}>
         <DaySky day={day} timeZone={place.timeZone} at={at} span={span} x={x} left={left} width={width} />
         <div
-          role="slider"
-          tabIndex={0}
-          aria-label="Time of day"
-          aria-valuemin={span.start / MINUTE}
-          aria-valuemax={span.end / MINUTE}
+          {...slider.knob}
           aria-valuenow={at / MINUTE}
           aria-valuetext={clockOf(at, place.timeZone)}
-          onKeyDown={slider.onKeyDown}
           className="absolute top-0 -ml-[22px] h-full w-11"
           ref={(element) => {
             if (element) element.style.left = `${now}px`

@@ -1,3 +1,4 @@
+import type { ComponentProps } from 'react'
 import { RANGES } from '../../../shared/api/generated/ranges'
 import { Field } from '../../../shared/ui/Field'
 import { Select } from '../../../shared/ui/Select'
@@ -5,6 +6,26 @@ import type { Boat, Holder } from '../../../draft/queries'
 import { KINDS, withHolder } from '../model'
 import { Measure } from './Measure'
 import { NameField } from './NameField'
+
+const TIP: readonly (Pick<ComponentProps<typeof Measure>, 'label' | 'name' | 'what' | 'range'> & {
+  field: keyof Holder['tip']
+})[] = [
+  {
+    field: 'asternM',
+    label: 'Tip: astern',
+    name: 'Tip astern',
+    what: 'a length',
+    range: RANGES.PointBody.asternM,
+  },
+  {
+    field: 'starboardM',
+    label: 'to starboard',
+    name: 'Tip to starboard',
+    what: 'a length',
+    range: { least: -20, most: 20 },
+  },
+  { field: 'heightM', label: 'up', name: 'Tip height', what: 'a height', range: { least: 0, most: 12 } },
+]
 
 /** The chosen holder in figures. */
 export function HolderStrip({
@@ -18,17 +39,10 @@ export function HolderStrip({
 }) {
   const set = (next: Partial<Holder>) =>
     change(withHolder(boat, holder.holderId, (one) => ({ ...one, ...next })))
-  const place = (end: 'base' | 'tip', field: 'asternM' | 'starboardM' | 'heightM') => (si: number) =>
-    set({ [end]: { ...holder[end], [field]: si } })
   return (
     <section aria-label="Selected holder" className="flex flex-wrap items-end gap-x-4 gap-y-1">
       <Field label="Holder">
-        <NameField
-          label="Name of the holder"
-          value={holder.name}
-          size={20}
-          onSet={(name) => set({ name: name })}
-        />
+        <NameField label="Name of the holder" value={holder.name} size={20} onSet={(name) => set({ name })} />
       </Field>
       <Field label="Kind">
         <Select
@@ -43,33 +57,15 @@ export function HolderStrip({
           ))}
         </Select>
       </Field>
-      <Measure
-        label="Tip: astern"
-        name="Tip astern"
-        what="a length"
-        figure="distance"
-        si={holder.tip.asternM}
-        range={RANGES.PointBody.asternM}
-        onSet={place('tip', 'asternM')}
-      />
-      <Measure
-        label="to starboard"
-        name="Tip to starboard"
-        what="a length"
-        figure="distance"
-        si={holder.tip.starboardM}
-        range={{ least: -20, most: 20 }}
-        onSet={place('tip', 'starboardM')}
-      />
-      <Measure
-        label="up"
-        name="Tip height"
-        what="a height"
-        figure="distance"
-        si={holder.tip.heightM}
-        range={{ least: 0, most: 12 }}
-        onSet={place('tip', 'heightM')}
-      />
+      {TIP.map(({ field, ...words }) => (
+        <Measure
+          key={field}
+          {...words}
+          figure="distance"
+          si={holder.tip[field]}
+          onSet={(si) => set({ tip: { ...holder.tip, [field]: si } })}
+        />
+      ))}
     </section>
   )
 }

@@ -15,7 +15,7 @@ export function HomeStrip({ boat, change }: { boat: Boat; change(boat: Boat): vo
           label="Name of the home waters"
           value={boat.place}
           size={14}
-          onSet={(name) => change({ ...boat, place: name })}
+          onSet={(place) => change({ ...boat, place })}
         />
       </Field>
       <PositionField

@@ -10,7 +10,7 @@ import { placed, type useSightings } from './useSightings'
  *
  * @param invented the boat is not there: where she was is no fact, and goes with the page
  */
-export const useSeeing =
+export const seeingOf =
   (
     reports: ReturnType<typeof useStrikeReports>,
     sightings: ReturnType<typeof useSightings>,
