@@ -6,6 +6,9 @@ import type { OpenedItem } from '../gear/useItem'
 import { saveItem } from './restore'
 import type { BoxEdits } from './useBox'
 
+/** On a phone it lies over the shelves, and is longer than the screen. */
+const fromItsHead = (shown: HTMLElement | null) => shown?.scrollIntoView?.({ block: 'start' })
+
 /** One item opened beside the shelves: corrected, put away, taken out again, removed. */
 export function ItemAside({
   boat,
@@ -32,11 +35,11 @@ export function ItemAside({
   return (
     <aside
       aria-label="Item"
-      ref={(shown) => shown?.scrollIntoView?.({ block: 'nearest' })}
+      key={id}
+      ref={fromItsHead}
       className="w-[430px] shrink-0 overflow-auto border-l border-ink/25 p-4 max-md:order-first max-md:w-auto max-md:border-b max-md:border-l-0"
     >
       <ItemForm
-        key={id}
         {...{ gear, item, opened }}
         onKeep={async (kept) => {
           await edits.attempt(async () => {
